@@ -1,7 +1,10 @@
 package hestra.data;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.OptionalInt;
 import java.util.function.IntUnaryOperator;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
 /**
@@ -39,7 +42,17 @@ public record Roles(int explanatory, int response, OptionalInt label, OptionalIn
         public boolean isAxis() {
             return this == EXPLAINS || this == RESPONDS;
         }
+
+        /** What a column of this use may be put to: it leaves an axis only when another takes its place. */
+        public List<Use> possible() {
+            return isAxis() ? List.of(EXPLAINS, RESPONDS) : List.of(values());
+        }
     }
+
+    /** What a column of counts is called. */
+    private static final Pattern COUNTING =
+            Pattern.compile("(?i)n|counts?|freq\\.?|frequency|frequencies|times|how many|how often|number of times");
+    private static final int MOST_GROUPS = 6;
 
     /** The first column explains, the second responds. */
     public static final Roles FIRST_EXPLAINS = new Roles(0, 1);
@@ -59,13 +72,15 @@ public record Roles(int explanatory, int response, OptionalInt label, OptionalIn
     }
 
     /**
-     * The first two columns that hold more numbers than words, and the first column of words that are all different as the
-     * points' names; the first two of all where there are no two of numbers.
+     * The first two columns that hold more numbers than words, counts after all others, and the first column of words that are
+     * all different as the points' names; the first two of all where there are no two of numbers.
      */
     public static Roles likelyIn(DataTable table) {
-        int[] numeric = IntStream.range(0, table.width())
+        int[] all = IntStream.range(0, table.width())
                 .filter(column -> count(table, column, Cell.Measured.class) > count(table, column, Cell.Unreadable.class))
-                .limit(2).toArray();
+                .toArray();
+        int[] measured = IntStream.of(all).filter(column -> !areCounts(table, column)).toArray();
+        int[] numeric = measured.length >= 2 ? measured : all;
         if (numeric.length < 2) {
             return FIRST_EXPLAINS;
         }
@@ -83,6 +98,46 @@ public record Roles(int explanatory, int response, OptionalInt label, OptionalIn
         return words > table.size() / 2 && count(table, column, Cell.Measured.class) == 0
                 && table.rows().stream().map(row -> row.cell(column)).filter(Cell.Unreadable.class::isInstance)
                 .map(Cell::text).distinct().count() == words;
+    }
+
+    /**
+     * What a column that is not used looks like: counts, by its name and its whole numbers from 1 on, or groups, by a few words
+     * that come again. A column that is taken for names is no offer.
+     *
+     * @param column from 0
+     * @param use counts or groups
+     */
+    public record Offer(int column, Use use) {}
+
+    /** What the columns that are not used look like; of each use the first, and none that is taken. */
+    public List<Offer> offers(DataTable table) {
+        List<Offer> offers = new ArrayList<>();
+        IntStream unused = IntStream.range(0, table.width()).filter(column -> useOf(column) == Use.NOTHING);
+        int[] free = unused.toArray();
+        if (count.isEmpty()) {
+            IntStream.of(free).filter(column -> areCounts(table, column)).limit(1)
+                    .forEach(column -> offers.add(new Offer(column, Use.COUNTS)));
+        }
+        if (group.isEmpty()) {
+            IntStream.of(free).filter(column -> areGroups(table, column)).limit(1)
+                    .forEach(column -> offers.add(new Offer(column, Use.GROUPS)));
+        }
+        return offers;
+    }
+
+    private static boolean areCounts(DataTable table, int column) {
+        boolean whole = table.rows().stream().map(row -> row.cell(column)).filter(Cell.Measured.class::isInstance)
+                .mapToDouble(cell -> ((Cell.Measured) cell).value()).allMatch(value -> value >= 0 && value == Math.rint(value));
+        return COUNTING.matcher(table.variable(column).name().strip()).matches() && whole
+                && count(table, column, Cell.Measured.class) > 0 && count(table, column, Cell.Unreadable.class) == 0;
+    }
+
+    private static boolean areGroups(DataTable table, int column) {
+        long words = count(table, column, Cell.Unreadable.class);
+        long different = table.rows().stream().map(row -> row.cell(column)).filter(Cell.Unreadable.class::isInstance)
+                .map(cell -> cell.text().strip()).distinct().count();
+        return count(table, column, Cell.Measured.class) == 0 && different >= 2 && different <= MOST_GROUPS
+                && words >= 2 * different;
     }
 
     /** What a column is for. */

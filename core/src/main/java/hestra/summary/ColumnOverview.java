@@ -5,6 +5,7 @@ import java.util.OptionalDouble;
 import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.numbers.Counted;
+import hestra.numbers.NumberStyle;
 
 /**
  * What a column holds at a glance.
@@ -37,6 +38,22 @@ public record ColumnOverview(Kind kind, int filled, int missing, int words, Opti
     /** "24 numbers", "1 word"; "empty" for nothing. */
     public String counted() {
         return kind == Kind.EMPTY ? "empty" : Counted.of(kind == Kind.MIXED ? filled - words : filled, kind.one);
+    }
+
+    /** "24 numbers, 3.1 to 60.4 · 1 of 25 missing". */
+    public String inWords(NumberStyle style) {
+        StringBuilder text = new StringBuilder(counted());
+        if (least.isPresent() && greatest.isPresent()) {
+            text.append(", ").append(style.shortest(least.getAsDouble())).append(" to ")
+                    .append(style.shortest(greatest.getAsDouble()));
+        }
+        if (missing > 0 && filled > 0) {
+            text.append(" · ").append(missing).append(" of ").append(filled + missing).append(" missing");
+        }
+        if (words > 0 && kind == Kind.MIXED) {
+            text.append(" · ").append(words).append(" not a number");
+        }
+        return text.toString();
     }
 
     /** The overview of a column, rows set aside among the others. */

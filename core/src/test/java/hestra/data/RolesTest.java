@@ -73,6 +73,22 @@ class RolesTest {
         assertThat(Roles.likelyIn(table)).isEqualTo(new Roles(1, 2, OptionalInt.of(0), OptionalInt.empty(), OptionalInt.empty()));
     }
 
+    /** A column of counts or of groups is offered as such, never silently left out, and never put on an axis. */
+    @Test
+    void countsAndGroupsAreOffered() {
+        DataTable table = table("depth n gulls shore", "1 3 8 north", "2 1 9 south", "4 2 12 north", "5 7 13 south");
+        Roles likely = Roles.likelyIn(table);
+        assertThat(likely).isEqualTo(new Roles(0, 2));
+        assertThat(likely.offers(table)).containsExactly(new Roles.Offer(1, Use.COUNTS), new Roles.Offer(3, Use.GROUPS));
+        assertThat(likely.with(1, Use.COUNTS).offers(table)).containsExactly(new Roles.Offer(3, Use.GROUPS));
+        assertThat(Roles.likelyIn(table("n gulls", "3 8", "1 9"))).as("where there is no other").isEqualTo(new Roles(0, 1));
+        DataTable halves = table("depth gulls count shore", "1 8 0.5 north", "2 9 1 south");
+        assertThat(Roles.likelyIn(halves).offers(halves)).as("halves are no counts, words that come once no groups").isEmpty();
+        DataTable many = table("depth gulls bay", "1 8 a", "2 9 a", "4 2 b", "5 7 b", "4 2 c", "5 7 c", "4 2 d", "5 7 d", "4 2 e",
+                "5 7 e", "4 2 f", "5 7 f", "4 2 g", "5 7 g");
+        assertThat(Roles.likelyIn(many).offers(many)).as("more groups than there are shapes").isEmpty();
+    }
+
     @Test
     void rolesFollowTheirColumns() {
         Roles roles = new Roles(1, 2, OptionalInt.of(0), OptionalInt.of(3), OptionalInt.empty());

@@ -79,7 +79,7 @@ public final class DataGrid extends VBox {
         this.columns = new GridColumns(view, source, version, lastTitle, lastColumn, view::requestFocus,
                 habits.typeProperty()::get);
         this.cursor = new GridCursor(view, columns, source, habits);
-        this.actions = new GridActions(source, this::name).all();
+        this.actions = new GridActions(source, this::name, column -> Platform.runLater(() -> columns.showMenu(column))).all();
         getStyleClass().add("data-grid");
         view.setItems(rows);
         view.setEditable(false);
@@ -113,7 +113,7 @@ public final class DataGrid extends VBox {
         });
         view.heightProperty().addListener(_ -> cursor.keepInSight());
         view.editingCellProperty().addListener((_, _, cell) -> view.setEditable(cell != null));
-        view.getFocusModel().focusedCellProperty().addListener(_ -> tell());
+        view.getFocusModel().focusedCellProperty().addListener((InvalidationListener) _ -> focusMoved());
         view.getSelectionModel().getSelectedCells().addListener((InvalidationListener) _ -> tell());
         view.focusedProperty().addListener((_, _, focused) -> {
             // Without a cell in hand nobody would see that the keyboard is here.
@@ -222,6 +222,11 @@ public final class DataGrid extends VBox {
     public void focus(int row, int column) {
         cursor.goTo(row, column);
         view.requestFocus();
+    }
+
+    private void focusMoved() {
+        cursor.moved();
+        tell();
     }
 
     private void tell() {

@@ -22,11 +22,13 @@ final class GridActions {
 
     private final GridSource source;
     private final IntConsumer name;
+    private final IntConsumer use;
 
-    /** The actions of a grid; {@code name} has the heading of a column typed. */
-    GridActions(GridSource source, IntConsumer name) {
+    /** The actions of a grid; {@code name} has the heading of a column typed, {@code use} shows what it may be for. */
+    GridActions(GridSource source, IntConsumer name, IntConsumer use) {
         this.source = source;
         this.name = name;
+        this.use = use;
     }
 
     /** In the groups of the menu. */
@@ -58,7 +60,11 @@ final class GridActions {
             name.accept(area.firstColumn());
             return area;
         });
-        List<GridAction> columns = List.of(naming,
+        GridAction using = GridAction.of("What the column is for…", "Alt+U", _ -> source.ownsColumns(), area -> {
+            use.accept(area.firstColumn());
+            return area;
+        });
+        List<GridAction> columns = List.of(naming, using,
                 GridAction.of("Insert a column on the right", "Alt+Shift+Insert", _ -> source.ownsColumns() && table()
                         .width() < DataTable.MOST_COLUMNS, area -> {
                     source.change(new TableEdit.InsertColumn(area.lastColumn() + 1, Variable.named(freshName())));

@@ -167,6 +167,11 @@ final class GridColumns {
         return data.get(column);
     }
 
+    /** Whether a column of the view is computed, and holds nothing that can be changed. */
+    boolean isComputed(TableColumn<?, ?> column) {
+        return column != null && computed.filter(it -> it == column).isPresent();
+    }
+
     /** The data column that stands in a column of the view; the first where none does. */
     int indexOf(TableColumn<?, ?> column) {
         return Math.max(0, data.indexOf(column));
@@ -175,6 +180,11 @@ final class GridColumns {
     /** Has the name of a column typed. */
     void name(int column) {
         headings.get(column).edit();
+    }
+
+    /** Shows what can be done with a column. */
+    void showMenu(int column) {
+        headings.get(column).showMenu();
     }
 
     void note(int column, String text) {

@@ -15,6 +15,9 @@ final class GridCursor {
     private final GridHabits habits;
     /** The column in which the row was begun that goes on by Tab: Enter returns there; −1 for none. */
     private int begun = -1;
+    /** Where the cell in hand was before, in the view. */
+    private int lastRow = -1;
+    private int lastColumn = -1;
 
     GridCursor(TableView<Integer> view, GridColumns columns, GridSource source, GridHabits habits) {
         this.columns = columns;
@@ -73,6 +76,19 @@ final class GridCursor {
         }
     }
 
+    /** A computed cell is passed over: nothing can be done in it, and what is done is never done to another cell than is seen. */
+    void moved() {
+        TablePosition<?, ?> now = view.getFocusModel().getFocusedCell();
+        if (columns.isComputed(now.getTableColumn())) {
+            int at = view.getColumns().indexOf(now.getTableColumn());
+            boolean onward = lastRow == now.getRow() && lastColumn < now.getColumn()
+                    && at + 1 < view.getColumns().size();
+            stayAt(now.getRow(), columns.indexOf(view.getColumns().get(onward ? at + 1 : at - 1)));
+        }
+        lastRow = view.getFocusModel().getFocusedCell().getRow();
+        lastColumn = view.getFocusModel().getFocusedCell().getColumn();
+    }
+
     /** The row of the cell in hand; −1 for none. */
     int row() {
         return view.getFocusModel().getFocusedCell().getRow();
@@ -118,7 +134,9 @@ final class GridCursor {
     Area selectedArea() {
         Area area = Area.of(Math.max(0, row()), column());
         for (TablePosition<?, ?> cell : view.getSelectionModel().getSelectedCells()) {
-            area = area.with(cell.getRow(), Math.min(columns.indexOf(cell.getTableColumn()), source.table().width() - 1));
+            area = columns.isComputed(cell.getTableColumn())
+                    ? area
+                    : area.with(cell.getRow(), Math.min(columns.indexOf(cell.getTableColumn()), source.table().width() - 1));
         }
         return area;
     }

@@ -1,5 +1,7 @@
 package hestra.desktop.table;
 
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -38,6 +40,11 @@ final class GridHeading extends VBox {
         if (source.fitsCurves()) {
             DraggedColumn.from(this, column);
         }
+        setOnContextMenuRequested(event -> {
+            new HeadingMenu(source, column, () -> Platform.runLater(this::edit))
+                    .show(this, event.getScreenX(), event.getScreenY());
+            event.consume();
+        });
             field.setId("heading-field-" + column);
             field.getStyleClass().add("heading-field");
             field.setPromptText("name (unit): what it is");
@@ -71,7 +78,14 @@ final class GridHeading extends VBox {
         Tip.set(this, (variable.dates().isPresent() ? "Dates, counted as " + variable.name() + ". " : "")
                 + "Double click, or Alt+N: type a name, a unit in brackets and, after a colon, what it is: length (cm): blade "
                 + "length"
+                + ". A right click, or Alt+U: what it is for"
                 + (source.fitsCurves() ? ". Drag to an axis of the plot to put the column there" : ""));
+    }
+
+    /** Shows what can be done with the column. */
+    void showMenu() {
+        Bounds here = localToScreen(getBoundsInLocal());
+        new HeadingMenu(source, column, () -> Platform.runLater(this::edit)).show(this, here.getMinX(), here.getMaxY());
     }
 
     void note(String text) {

@@ -43,7 +43,25 @@ final class GridMenu extends ContextMenu {
         CheckMenuItem pairByPair = new CheckMenuItem("Enter goes pair by pair");
         pairByPair.selectedProperty().bindBidirectional(habits.pairByPairProperty());
         getItems().addAll(new SeparatorMenuItem(), pairByPair);
-        setOnShowing(_ -> getItems().stream().filter(item -> item.getUserData() instanceof GridAction)
-                .forEach(item -> item.setDisable(!((GridAction) item.getUserData()).isPossible().test(selected.get()))));
+        setOnShowing(_ -> offer(selected.get()));
+    }
+
+    /** Leaves in it what can be done with these cells; a line stands between two groups that have something left. */
+    private void offer(Area cells) {
+        boolean any = false;
+        SeparatorMenuItem line = null;
+        for (MenuItem item : getItems()) {
+            if (item instanceof SeparatorMenuItem separator) {
+                separator.setVisible(false);
+                line = any ? separator : line;
+                continue;
+            }
+            item.setVisible(!(item.getUserData() instanceof GridAction action) || action.isPossible().test(cells));
+            if (item.isVisible() && line != null) {
+                line.setVisible(true);
+                line = null;
+            }
+            any |= item.isVisible();
+        }
     }
 }

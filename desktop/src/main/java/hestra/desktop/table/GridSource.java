@@ -54,6 +54,12 @@ public interface GridSource {
         throw new IllegalStateException("no curves are fitted to this table");
     }
 
+    /** Puts a column to another use. */
+    void use(int column, Roles.Use use);
+
+    /** Puts other data with their own columns in the place of those that are there. */
+    void bring(DataTable data, Roles roles);
+
     /** What stood in a cell at first, where something else stands in it now. */
     Optional<String> original(int row, int column);
 }

@@ -22,6 +22,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
+import hestra.data.DataTable;
+import hestra.data.Roles;
 import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
@@ -60,6 +62,7 @@ final class PasteStrip extends VBox {
     private final FlowPane columns = new FlowPane();
     private final FlowPane separators = new FlowPane();
     private final FlowPane sheets = new FlowPane();
+    private final VBox offers = new VBox();
     private final IntConsumer turned;
     private final RowField firstRow;
     private final RowField lastRow;
@@ -123,9 +126,11 @@ final class PasteStrip extends VBox {
         replacing = pair("new rows", replaces);
         FlowPane guesses = new FlowPane(replacing, pair("first line", headed), pair("decimals", mark), series, rows);
         guesses.getStyleClass().add("paste-flow");
+        offers.getStyleClass().add("paste-offers");
+        offers.setId("paste-offers");
         details = new VBox(sheets, guesses, separators, columnPane, notes);
         details.getStyleClass().add("paste-details");
-        getChildren().addAll(top, details);
+        getChildren().addAll(top, offers, details);
         hide();
         sceneProperty().subscribe((before, now) -> {
             if (before != null) {
@@ -202,6 +207,29 @@ final class PasteStrip extends VBox {
             told = Counted.of(taken, "row") + " in the place of the " + before + " that were here.";
             unfold(true);
         }
+    }
+
+    /** Shows what columns that are not used look like, each with a button that puts it to that use. */
+    void showOffers(DataTable table, List<Roles.Offer> looked, Consumer<Roles.Offer> taken) {
+        offers.getChildren().setAll(looked.stream().map(offer -> {
+            Label text = new Label("“" + table.variable(offer.column())
+                    .name() + "” looks like " + (offer.use() == Roles.Use.COUNTS
+                    ? "counts: how often each pair was observed." : "groups."));
+            text.getStyleClass().add("small");
+            text.setWrapText(true);
+            text.setMinHeight(USE_PREF_SIZE);
+            HBox.setHgrow(text, Priority.ALWAYS);
+            text.setMaxWidth(Double.MAX_VALUE);
+            Button use = Literally.said(new Button(offer.use() == Roles.Use.COUNTS ? "Use as counts" : "Use as groups"));
+            use.setId("offer-" + offer.use().name().toLowerCase(java.util.Locale.ROOT));
+            use.getStyleClass().add("quiet");
+            use.setMinWidth(USE_PREF_SIZE);
+            use.setOnAction(_ -> taken.accept(offer));
+            HBox line = new HBox(6, text, use);
+            line.setAlignment(Pos.CENTER_LEFT);
+            return line;
+        }).toList());
+        present(offers, !looked.isEmpty());
     }
 
     private RowRange range() {

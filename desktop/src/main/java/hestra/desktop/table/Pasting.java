@@ -11,6 +11,7 @@ import javafx.scene.Node;
 import javafx.scene.input.Clipboard;
 
 import hestra.data.DataTable;
+import hestra.data.Roles;
 import hestra.documents.file.Result;
 import hestra.documents.table.DataFile;
 import hestra.documents.table.DelimitedText.Block;
@@ -223,9 +224,22 @@ final class Pasting {
         if (isWorthTelling(data, all)) {
             strip.show(data, kept, parts.stream().map(DataFile.Part::name).toList(), part, range);
             strip.showReplacing(mayReplace, replaces, before.size());
+            offer();
         } else {
             strip.hide();
         }
+    }
+
+    /** What columns that are not used look like, where they are a person's own. */
+    private List<Roles.Offer> offers() {
+        return source.ownsColumns() ? source.roles().offers(source.table()) : List.of();
+    }
+
+    private void offer() {
+        strip.showOffers(source.table(), offers(), offer -> {
+            source.use(offer.column(), offer.use());
+            offer();
+        });
     }
 
     private boolean isWorthTelling(TextData data, List<Integer> all) {
@@ -233,6 +247,6 @@ final class Pasting {
         boolean marksMatter = mark != source.mark() && parts.get(part).mark().isEmpty() && text().indexOf(mark.sign()) >= 0;
         boolean plain = data.shape().separator() == Separator.TAB || data.shape().separator() == Separator.NONE;
         return mayReplace || parts.size() > 1 || !plain || marksMatter || data.shape().headed() || data.shape().skipped() > 0
-                || !data.notes().isEmpty() || !kept.equals(all);
+                || !data.notes().isEmpty() || !kept.equals(all) || !offers().isEmpty();
     }
 }

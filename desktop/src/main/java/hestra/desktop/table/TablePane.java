@@ -27,11 +27,10 @@ import hestra.desk.TaskState;
 import hestra.desk.WorkEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.documents.table.DataFile;
+import hestra.documents.table.DelimitedText;
 import hestra.documents.table.DelimitedText.Block;
-import hestra.figure.Frame;
 import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;
-import hestra.numbers.NumberStyle;
 
 import static hestra.desktop.parts.Presence.holdVisible;
 
@@ -43,7 +42,9 @@ public final class TablePane extends VBox {
     private static final Variable UNNAMED_X = Variable.named("x");
 
     private final DeskModel model;
+    private final GridSource data;
     private final DataGrid grid;
+    private final JoinStrip joining;
     private final Label summary = new Label();
     private final RowBar rowBar;
     private final CheckList checks;
@@ -56,7 +57,9 @@ public final class TablePane extends VBox {
 
     public TablePane(DeskModel model, GridHabits habits, Consumer<String> notice) {
         this.model = model;
-        this.grid = new DataGrid(new StudentTable(), habits, "residual", this::residual, notice);
+        this.data = new StudentTable();
+        this.grid = new DataGrid(data, habits, "residual", this::residual, notice);
+        this.joining = new JoinStrip(data, () -> model.apply(new Edit.Undo()), notice);
         this.rowBar = new RowBar(model);
         getStyleClass().add("table-pane");
         setId("table-pane");
@@ -71,7 +74,7 @@ public final class TablePane extends VBox {
             checks.show(model.findings().suspicions());
             grid.keepInSight();
         });
-        getChildren().addAll(grid, summary, checks, rowBar);
+        getChildren().addAll(grid, joining, summary, checks, rowBar);
         holdVisible(this);
         grid.onRows(rows -> model.apply(new Edit.Select(rows)));
         grid.onHover(row -> model.apply(new Edit.Hover(row)));
@@ -113,7 +116,18 @@ public final class TablePane extends VBox {
         grid.take(taken);
     }
 
+    /** Joins the first table of a file to the data. */
+    public void join(DataFile.Taken taken) {
+        joining.join(DelimitedText.table(taken.first().block(), List.of(), data.mark()));
+    }
+
+    /** The columns, to be looked at and put to their uses. */
+    public VariableForm columns() {
+        return new VariableForm(data);
+    }
+
     private void show(Findings findings) {
+        joining.dataChanged();
         if (!findings.exercise().id().equals(shown)) {
             shown = findings.exercise().id();
             grid.goToTop();
@@ -223,6 +237,16 @@ public final class TablePane extends VBox {
         @Override
         public boolean ownsColumns() {
             return model.findings().part().isOwn();
+        }
+
+        @Override
+        public void use(int column, Roles.Use use) {
+            model.apply(new WorkEdit.ChooseRoles(roles().with(column, use)));
+        }
+
+        @Override
+        public void bring(DataTable data, Roles roles) {
+            model.apply(new WorkEdit.BringColumns(data, roles));
         }
 
         @Override

@@ -12,6 +12,8 @@ import javafx.scene.layout.StackPane;
 import hestra.desktop.files.EarlierVersion;
 import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
+import hestra.desktop.model.DeskModel;
+import hestra.desktop.table.VariableForm;
 import hestra.exercise.Exercise;
 import hestra.marking.ClassWork;
 
@@ -55,6 +57,11 @@ final class Boards {
     /** Asks for whom copies of an exercise are to be written. */
     void publish(Exercise exercise, PublishBoard.Actions actions) {
         once(new PublishBoard(exercise, actions));
+    }
+
+    /** Shows the columns of a table. */
+    void columns(VariableForm columns, DeskModel model) {
+        once(new ColumnsBoard(columns, model));
     }
 
     /** Shows the versions of an exercise that were saved earlier. */

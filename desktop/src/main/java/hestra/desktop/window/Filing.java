@@ -310,14 +310,27 @@ final class Filing {
         }
     }
 
-    /** Asks for a file of data and joins it to the exercise's own. */
+    /** Asks for a file of data and joins it to those in view. */
     void joinData() {
-        if (!isWritten()) {
-            notices.say("Data are joined to those of an exercise, in Write. Open an exercise, or make one of your study by "
-                    + "“Ask about it…”.");
-            return;
+        if (hasOwnData()) {
+            exchange.openData(taken -> window.work().join(taken));
+        } else if (isWritten()) {
+            exchange.openData(taken -> window.write().join(taken));
+        } else {
+            notices.say("Data are joined to your own, in a study, or to those of an exercise, in Write.");
         }
-        exchange.openData(taken -> window.write().join(taken));
+    }
+
+    /** Whether the data in view are the person's own, columns and all. */
+    boolean hasOwnData() {
+        return window.hasWork() && window.view() == MainWindow.View.WORK && window.model().findings().part().isOwn();
+    }
+
+    /** Shows the columns of one's own data. */
+    void showColumns() {
+        if (hasOwnData()) {
+            window.boards().columns(window.work().columns(), window.model());
+        }
     }
 
     /** Saves the table in view for other programs. */

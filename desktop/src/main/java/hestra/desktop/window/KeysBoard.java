@@ -51,6 +51,8 @@ final class KeysBoard extends Board {
             new Line("Enter, Tab", "down, across"),
             new Line("Shift+arrows", "select"),
             new Line("Ctrl+V", "pastes anything"),
+            new Line("Alt+N, Alt+U", "a column's name, its use"),
+            new Line("F4", "all columns, in a study"),
             new Line("Alt+Enter", "fills a sequence down"),
             new Line("Alt+Insert, Alt+Delete", "insert and remove rows"),
             new Line("Alt+↑ ↓", "move rows"),

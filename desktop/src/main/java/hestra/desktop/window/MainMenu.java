@@ -59,7 +59,8 @@ final class MainMenu extends MenuButton {
                 entry("Start again", null, window::startAgain, () -> is(View.WORK)));
         group(
                 entry("Open data…", "Shortcut+Shift+O", () -> window.filing().openData(), () -> !is(View.MARK)),
-                entry("Join data…", null, () -> window.filing().joinData(), this::isWritten),
+                entry("Join data…", null, () -> window.filing().joinData(), () -> isWritten() || window.filing().hasOwnData()),
+                entry("Columns…", "F4", () -> window.filing().showColumns(), () -> window.filing().hasOwnData()),
                 entry("Save data as…", null, () -> window.filing().saveData(), window::hasWork),
                 entry("New sample", "Shortcut+G", window::newSample, () -> is(View.WRITE)));
         group(

@@ -27,8 +27,8 @@ final class NumbersBoard extends Board {
                     + "the mean. Curves without a constant have no F."),
             new Line("Rounding", "Halves are rounded away from 0. In an answer, a half may be rounded either way."),
             new Line("Digits",
-                    "An equation has as many digits as it takes to give ŷ over the data to the digits of y. A prediction has "
-                    + "one decimal place more than y."));
+                    "An equation has as many digits as it takes to give ŷ over the data to the digits of y; of long decimals, to "
+                    + "those that make five digits of the spread of y. A prediction has one more."));
 
     private static final List<Line> CURVES = List.of(
             new Line("On the log scale",

@@ -23,6 +23,7 @@ import hestra.desktop.parts.Sheet;
 import hestra.desktop.sheet.SheetView;
 import hestra.desktop.study.StudySheet;
 import hestra.desktop.table.GridHabits;
+import hestra.desktop.table.VariableForm;
 import hestra.documents.picture.PlotSheet;
 import hestra.documents.table.DataFile;
 import hestra.exercise.Part;
@@ -205,5 +206,15 @@ final class WorkView {
     /** Takes the tables of a file into the student's table. */
     void take(DataFile.Taken taken) {
         here.table().take(taken);
+    }
+
+    /** Joins the first table of a file to the data, where they are the student's own. */
+    void join(DataFile.Taken taken) {
+        here.table().join(taken);
+    }
+
+    /** The columns of the table, to be looked at and put to their uses. */
+    VariableForm columns() {
+        return here.table().columns();
     }
 }

@@ -23,6 +23,8 @@ import hestra.desktop.table.CheckList;
 import hestra.desktop.table.DataGrid;
 import hestra.desktop.table.GridHabits;
 import hestra.desktop.table.GridSource;
+import hestra.desktop.table.JoinStrip;
+import hestra.desktop.table.VariableForm;
 import hestra.documents.table.DataFile;
 import hestra.documents.table.DelimitedText;
 import hestra.documents.table.DelimitedText.Block;
@@ -46,15 +48,16 @@ final class DataPane {
 
     DataPane(DeskModel model, GridHabits habits, Consumer<String> notice) {
         this.model = model;
-        variables = new VariableForm(model);
-        grid = new DataGrid(new TrueData(), habits, "", _ -> "", notice);
+        GridSource data = new TrueData();
+        variables = new VariableForm(data);
+        grid = new DataGrid(data, habits, "", _ -> "", notice);
         VBox.setVgrow(grid, Priority.ALWAYS);
         pane.getStyleClass().add("data-pane");
         summary.getStyleClass().add("small");
         summary.setWrapText(true);
         summary.setMinHeight(Region.USE_PREF_SIZE);
         checks = new CheckList(suspicion -> grid.focus(suspicion.row(), suspicion.column()));
-        joining = new JoinStrip(model, notice);
+        joining = new JoinStrip(data, () -> model.apply(new Edit.Undo()), notice);
         pane.getChildren().setAll(variables, grid, joining, checks, summary);
         model.watch(this::show);
     }
@@ -143,6 +146,16 @@ final class DataPane {
         @Override
         public DecimalMark mark() {
             return model.desk().exercise().mark();
+        }
+
+        @Override
+        public void use(int column, Roles.Use use) {
+            model.apply(new PartEdit.WriteRoles(roles().with(column, use)));
+        }
+
+        @Override
+        public void bring(DataTable data, Roles roles) {
+            model.apply(new PartEdit.WriteColumns(data, roles));
         }
 
         @Override

@@ -1,4 +1,4 @@
-package hestra.desktop.write;
+package hestra.desktop.table;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -19,33 +19,32 @@ import javafx.util.StringConverter;
 
 import hestra.data.Cell;
 import hestra.data.DataTable;
-import hestra.data.Roles;
 import hestra.data.Roles.Use;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.data.Variable.Limits;
-import hestra.desk.PartEdit;
-import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Tip;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
 import hestra.summary.ColumnOverview;
 
-/** The variables of the exercise: name, meaning, unit and use of each, what its column holds, and which values are possible. */
-final class VariableForm extends ScrollPane {
+/** The columns of a table: name, meaning, unit and use of each, what its column holds, and which values are possible. */
+public final class VariableForm extends ScrollPane {
 
     private static final int ROWS_EACH = 2;
     private static final double HEIGHT_EACH = 80;
     private static final double HEADINGS = 26;
     private static final int MOST_SHOWN = 3;
 
-    private final DeskModel model;
+    private final GridSource source;
     private final GridPane variables = new GridPane();
     private final List<Runnable> shows = new ArrayList<>();
+    private final List<TextField> names = new ArrayList<>();
     private int width = -1;
 
-    VariableForm(DeskModel model) {
-        this.model = model;
+    /** The columns of the table that a grid shows. */
+    public VariableForm(GridSource source) {
+        this.source = source;
         getStyleClass().add("variable-form");
         variables.getStyleClass().add("form");
         setContent(variables);
@@ -53,23 +52,31 @@ final class VariableForm extends ScrollPane {
         setHbarPolicy(ScrollBarPolicy.NEVER);
     }
 
-    void show() {
-        int now = model.findings().written().data().width();
+    /** Shows what they are now. */
+    public void show() {
+        int now = table().width();
         if (now != width) {
             build(now);
         }
         shows.forEach(Runnable::run);
     }
 
+    /** What takes the keyboard: the name of the first column. */
+    public Node first() {
+        return names.getFirst();
+    }
+
     private void build(int columns) {
         width = columns;
         shows.clear();
+        names.clear();
         variables.getChildren().clear();
         variables.addRow(0, head("name"), head("what it is"), head("unit"), head("use"));
         for (int column = 0; column < width; column++) {
             TextField name = field("variable-name-" + column, column, Variable::name, Variable::withName);
             TextField label = field("variable-label-" + column, column, Variable::label, Variable::withLabel);
             TextField unit = field("variable-unit-" + column, column, Variable::unit, Variable::withUnit);
+            names.add(name);
             name.setPrefColumnCount(6);
             name.setMinWidth(88);
             unit.setPrefColumnCount(4);
@@ -105,18 +112,16 @@ final class VariableForm extends ScrollPane {
             }
         });
         uses.setOnAction(_ -> {
-            Roles now = model.findings().written().roles();
-            if (uses.getValue() != null && uses.getValue() != now.useOf(column)) {
-                model.apply(new PartEdit.WriteRoles(now.with(column, uses.getValue())));
+            if (uses.getValue() != null && uses.getValue() != source.roles().useOf(column)) {
+                source.use(column, uses.getValue());
             }
         });
         Tip.set(uses,
                 "explains: x; responds: y; names: a label at each point; groups: a shape for each group; counts: how often "
                 + "each pair was observed");
         shows.add(() -> {
-            Use now = model.findings().written().roles().useOf(column);
-            // A column leaves an axis only when another takes its place.
-            List<Use> possible = now.isAxis() ? List.of(Use.EXPLAINS, Use.RESPONDS) : List.of(Use.values());
+            Use now = source.roles().useOf(column);
+            List<Use> possible = now.possible();
             if (!uses.getItems().equals(possible)) {
                 uses.getItems().setAll(possible);
             }
@@ -135,27 +140,15 @@ final class VariableForm extends ScrollPane {
         shows.add(() -> {
             if (shown[0] != table()) {
                 shown[0] = table();
-                overview.setText(inWords(ColumnOverview.of(table(), column), table().size(), model.findings().numbers().style()));
+                overview.setText(ColumnOverview.of(table(), column).inWords(style()));
                 Tip.set(overview, overview.getText());
             }
         });
         return overview;
     }
 
-    /** "24 numbers, 3.1 to 60.4 · 1 missing". */
-    static String inWords(ColumnOverview overview, int rows, NumberStyle style) {
-        StringBuilder text = new StringBuilder(overview.counted());
-        if (overview.least().isPresent()) {
-            text.append(", ").append(style.shortest(overview.least().getAsDouble())).append(" to ")
-                    .append(style.shortest(overview.greatest().getAsDouble()));
-        }
-        if (overview.missing() > 0 && overview.filled() > 0) {
-            text.append(" · ").append(overview.missing()).append(" of ").append(rows).append(" missing");
-        }
-        if (overview.words() > 0 && overview.kind() == ColumnOverview.Kind.MIXED) {
-            text.append(" · ").append(overview.words()).append(" not a number");
-        }
-        return text.toString();
+    private NumberStyle style() {
+        return new NumberStyle(source.mark(), NumberStyle.STANDARD.digits());
     }
 
     /** Two small fields for the least and the greatest value that can be: what lies outside is pointed out. */
@@ -169,13 +162,13 @@ final class VariableForm extends ScrollPane {
             least.pseudoClassStateChanged(PseudoClass.getPseudoClass("wrong"), !fits && !least.getText()
                     .isBlank() && !greatest.getText().isBlank());
             if (fits && !limits.equals(variable(column).possible())) {
-                model.apply(new PartEdit.WriteTable(new TableEdit.Name(column, variable(column).withPossible(limits))));
+                source.change(new TableEdit.Name(column, variable(column).withPossible(limits)));
             }
         };
         least.textProperty().addListener(_ -> typed.run());
         greatest.textProperty().addListener(_ -> typed.run());
         shows.add(() -> variable(column).possible().ifPresent(limits -> {
-            NumberStyle style = model.findings().numbers().style().withDigits(15);
+            NumberStyle style = style();
             if (!limits(least.getText(), greatest.getText()).equals(Optional.of(limits))) {
                 least.setText(style.shortest(limits.least()));
                 greatest.setText(style.shortest(limits.greatest()));
@@ -188,7 +181,7 @@ final class VariableForm extends ScrollPane {
     }
 
     private Optional<Limits> limits(String least, String greatest) {
-        DecimalMark mark = model.desk().exercise().mark();
+        DecimalMark mark = source.mark();
         return Cell.of(least, mark) instanceof Cell.Measured low && Cell.of(greatest, mark) instanceof Cell.Measured high
                 && low.value() <= high.value()
                 ? Optional.of(new Limits(low.value(), high.value())) : Optional.empty();
@@ -208,7 +201,7 @@ final class VariableForm extends ScrollPane {
     }
 
     private DataTable table() {
-        return model.findings().written().data();
+        return source.table();
     }
 
     private Variable variable(int column) {
@@ -221,7 +214,7 @@ final class VariableForm extends ScrollPane {
         field.setId(id);
         field.textProperty().addListener((_, _, text) -> {
             if (column < width && !text.strip().equals(now.apply(variable(column)))) {
-                model.apply(new PartEdit.WriteTable(new TableEdit.Name(column, changed.apply(variable(column), text))));
+                source.change(new TableEdit.Name(column, changed.apply(variable(column), text)));
             }
         });
         shows.add(() -> {

@@ -1,4 +1,4 @@
-package hestra.desktop.write;
+package hestra.desktop.table;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -16,24 +16,21 @@ import javafx.scene.layout.VBox;
 import hestra.data.DataTable;
 import hestra.data.Join;
 import hestra.data.Join.Keys;
-import hestra.data.Roles;
 import hestra.data.Variable;
-import hestra.desk.Edit;
-import hestra.desk.PartEdit;
-import hestra.desktop.model.DeskModel;
 import hestra.numbers.Counted;
 
 import static hestra.desktop.parts.Presence.present;
 
 /**
- * Joins a second table to the exercise's data at once, by the columns that seem to belong together, and tells what matched; other
+ * Joins a second table to the data at once, by the columns that seem to belong together, and tells what matched; other
  * columns are one choice away.
  */
-final class JoinStrip extends VBox {
+public final class JoinStrip extends VBox {
 
     private static final int MOST_NAMED = 6;
 
-    private final DeskModel model;
+    private final GridSource source;
+    private final Runnable undo;
     private final Consumer<String> notice;
     private final ComboBox<String> here = new ComboBox<>();
     private final ComboBox<String> there = new ComboBox<>();
@@ -43,8 +40,10 @@ final class JoinStrip extends VBox {
     private DataTable after;
     private boolean showing;
 
-    JoinStrip(DeskModel model, Consumer<String> notice) {
-        this.model = model;
+    /** Joins to the table that a grid shows; {@code undo} takes back the last change. */
+    public JoinStrip(GridSource source, Runnable undo, Consumer<String> notice) {
+        this.source = source;
+        this.undo = undo;
         this.notice = notice;
         getStyleClass().add("paste-strip");
         setId("join-strip");
@@ -70,8 +69,8 @@ final class JoinStrip extends VBox {
     }
 
     /** To be called when the data may have changed: a join is not to be changed any more once something else is. */
-    void dataChanged() {
-        if (after != null && model.findings().written().data() != after) {
+    public void dataChanged() {
+        if (after != null && source.table() != after) {
             hide();
         }
     }
@@ -82,8 +81,8 @@ final class JoinStrip extends VBox {
     }
 
     /** Joins a table. */
-    void join(DataTable other) {
-        before = model.findings().written().data();
+    public void join(DataTable other) {
+        before = source.table();
         second = other;
         Optional<Keys> keys = Join.likelyKeys(before, second);
         if (keys.isEmpty()) {
@@ -97,7 +96,7 @@ final class JoinStrip extends VBox {
         if (!showing && after != null && here.getSelectionModel().getSelectedIndex() >= 0
                 && there.getSelectionModel().getSelectedIndex() >= 0) {
             after = null;
-            model.apply(new Edit.Undo());
+            undo.run();
             join(new Keys(here.getSelectionModel().getSelectedIndex(), there.getSelectionModel().getSelectedIndex()));
         }
     }
@@ -108,9 +107,8 @@ final class JoinStrip extends VBox {
             notice.accept("There would be more than " + DataTable.MOST_COLUMNS + " columns.");
             return;
         }
-        Roles roles = model.findings().written().roles();
-        model.apply(new PartEdit.WriteColumns(join.table(), roles));
-        after = model.findings().written().data();
+        source.bring(join.table(), source.roles());
+        after = source.table();
         showing = true;
         here.getItems().setAll(before.variables().stream().map(Variable::name).toList());
         there.getItems().setAll(second.variables().stream().map(Variable::name).toList());
