@@ -97,7 +97,8 @@ final class Contents {
         }
         if (observed.points().isEmpty()) {
             return findings.exercise().isStudy()
-                    ? "Type or paste two columns into the table on the right,\nor open a file of data (Ctrl+Shift+O)."
+                    ? "Type or paste two columns into the table on the right,\nopen a file of data (Ctrl+Shift+O),\n"
+                            + "or double click here to put points."
                     : findings.part().rules().allows(PointChange.ADD)
                     ? "Double click here to put a point,\nor type it into the table on the right."
                     : "Points appear here as you type them\ninto the table on the right.";

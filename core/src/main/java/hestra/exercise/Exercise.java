@@ -9,6 +9,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
 import hestra.data.DataTable;
+import hestra.data.PointChange;
 import hestra.data.Roles;
 import hestra.feedback.Verdict;
 import hestra.numbers.DecimalMark;
@@ -108,7 +109,9 @@ public record Exercise(String id, String title, String place, String heading, De
 
     /** A study of data that are to come. */
     public static Exercise study(String id, String title, DecimalMark mark) {
-        return new Exercise(id, title, "", "", mark, List.of(Part.blank(FIRST_PART)), Purpose.STUDY);
+        // One's own points may be put where one likes.
+        Part own = Part.blank(FIRST_PART).withRules(PlotRules.USUAL.with(PointChange.ADD, true));
+        return new Exercise(id, title, "", "", mark, List.of(own), Purpose.STUDY);
     }
 
     /** Whether somebody looks at data of their own in it. */

@@ -21,7 +21,7 @@ final class HandRounding {
         int finest = finest(scale, value);
         // Points that were never measured are put where somebody wants them: the first ones say nothing of how finely the others
         // may lie.
-        boolean madeUp = findings.part().isOwn() && !findings.exercise().isStudy();
+        boolean madeUp = findings.part().isOwn() && (!findings.exercise().isStudy() || findings.work().table().size() == 0);
         return rounded(value, madeUp ? Math.max(places, finest - 1) : Math.min(places, finest));
     }
 

@@ -163,6 +163,8 @@ final class PlotDrags {
             curve.ifPresent(slot -> model.apply(new PlotEdit.TakeInHand(slot)));
             boolean adds = model.findings().part().rules().allows(PointChange.ADD);
             if (press.getClickCount() == 2 && adds) {
+                // The view stays, or the next point would be put elsewhere than it is meant.
+                model.apply(new PlotEdit.ShowFrame(Optional.of(model.findings().frame())));
                 model.apply(new WorkEdit.AddPoint(HandRounding.x(model.findings(), figure(), press.getX()),
                         HandRounding.y(model.findings(), figure(), press.getY())));
             } else if (press.getClickCount() == 2 && curve.isEmpty()) {

@@ -41,6 +41,8 @@ public final class TablePane extends VBox {
 
     private static final Variable UNNAMED_X = Variable.named("x");
 
+    private static final int COLUMNS_IN_SIGHT = 6;
+
     private final DeskModel model;
     private final GridSource data;
     private final DataGrid grid;
@@ -123,7 +125,7 @@ public final class TablePane extends VBox {
 
     /** The columns, to be looked at and put to their uses. */
     public VariableForm columns() {
-        return new VariableForm(data);
+        return new VariableForm(data, COLUMNS_IN_SIGHT);
     }
 
     private void show(Findings findings) {

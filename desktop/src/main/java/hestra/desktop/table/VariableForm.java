@@ -34,17 +34,18 @@ public final class VariableForm extends ScrollPane {
     private static final int ROWS_EACH = 2;
     private static final double HEIGHT_EACH = 80;
     private static final double HEADINGS = 26;
-    private static final int MOST_SHOWN = 3;
 
     private final GridSource source;
+    private final int mostShown;
     private final GridPane variables = new GridPane();
     private final List<Runnable> shows = new ArrayList<>();
     private final List<TextField> names = new ArrayList<>();
     private int width = -1;
 
-    /** The columns of the table that a grid shows. */
-    public VariableForm(GridSource source) {
+    /** The columns of the table that a grid shows; beyond so many they scroll. */
+    public VariableForm(GridSource source, int mostShown) {
         this.source = source;
+        this.mostShown = mostShown;
         getStyleClass().add("variable-form");
         variables.getStyleClass().add("form");
         setContent(variables);
@@ -88,7 +89,7 @@ public final class VariableForm extends ScrollPane {
             variables.add(below, 0, 2 + ROWS_EACH * column, 4, 1);
         }
         variables.getChildren().forEach(node -> GridPane.setValignment(node, VPos.CENTER));
-        double height = HEADINGS + HEIGHT_EACH * Math.min(MOST_SHOWN, width);
+        double height = HEADINGS + HEIGHT_EACH * Math.min(mostShown, width);
         // Where a strip below needs the room, they scroll.
         setMinHeight(HEADINGS + HEIGHT_EACH);
         setPrefHeight(height);

@@ -36,6 +36,8 @@ import hestra.summary.EntryChecks;
 /** The true data of an exercise: names, units and roles of the variables, and the table, typed or pasted. */
 final class DataPane {
 
+    private static final int COLUMNS_IN_SIGHT = 3;
+
     private final DeskModel model;
     private final VBox pane = new VBox();
     private final VariableForm variables;
@@ -49,7 +51,7 @@ final class DataPane {
     DataPane(DeskModel model, GridHabits habits, Consumer<String> notice) {
         this.model = model;
         GridSource data = new TrueData();
-        variables = new VariableForm(data);
+        variables = new VariableForm(data, COLUMNS_IN_SIGHT);
         grid = new DataGrid(data, habits, "", _ -> "", notice);
         VBox.setVgrow(grid, Priority.ALWAYS);
         pane.getStyleClass().add("data-pane");

@@ -89,6 +89,16 @@ class ColumnsTest {
     }
 
     @Test
+    void pointsArePutByDoubleClickInAStudy() throws IOException {
+        try (Person person = Person.at(Exercise.study("points", "Your data", DecimalMark.POINT), folder)) {
+            person.pressAt(person.place(2, 4), 2);
+            person.pressAt(person.place(6, 7), 2);
+            assertThat(person.model().findings().pairs().n()).isEqualTo(2);
+            assertThat(person.model().findings().fit().line()).isPresent();
+        }
+    }
+
+    @Test
     void allColumnsAreSeenAtOneKey() throws IOException {
         try (Person person = pasted()) {
             person.press(KeyCode.F4);

@@ -34,7 +34,10 @@ final class WorkingPieces {
             return List.of(new Piece.Remark(NONE));
         }
         NumberStyle style = findings.numbers().style();
-        List<Column> columns = SumsWorking.UNFOLDING.stream().limit(findings.work().plot().unfolded()).toList();
+        int unfolded = findings.work().plot().unfolded();
+        // Kept before anything was unfolded it is meant as a whole: x and y alone are no calculation.
+        List<Column> columns = SumsWorking.UNFOLDING.stream().limit(unfolded <= 2 ? SumsWorking.UNFOLDING.size() : unfolded)
+                .toList();
         List<Line> lines = new ArrayList<>();
         for (SumsWorking.Row row : working.get().rows()) {
             lines.add(new Line(Stream.concat(Stream.of(Integer.toString(row.row() + 1)), columns.stream()

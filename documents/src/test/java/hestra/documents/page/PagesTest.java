@@ -283,6 +283,15 @@ class PagesTest {
                 .contains("Set aside, and left out of every number: row 2 (odd), row 4.");
     }
 
+    @Test
+    void aCalculationBySumsIsKeptAsAWholeUnlessSomeOfItIsUnfolded() throws IOException {
+        Desk bare = after(Desk.open(Exercise.study("reeds", "Reeds", DecimalMark.POINT)),
+                new WorkEdit.BringColumns(Kelp.table(), Roles.FIRST_EXPLAINS));
+        assertThat(html(after(bare, keep(Keepable.SUMS)))).contains("40").contains("20.6").contains("SSE = ");
+        assertThat(html(after(bare, new PlotEdit.Unfold(5), keep(Keepable.SUMS)))).as("as far as it was unfolded")
+                .contains("Sxx = ").doesNotContain("SSE = ");
+    }
+
     private String html(Desk study) throws IOException {
         Path file = folder.resolve("study.html");
         PageFile.write(StudyPage.of(study, "", DATE), Paper.A4, file);
