@@ -4,6 +4,8 @@ import java.util.Optional;
 import java.util.stream.DoubleStream;
 
 import hestra.data.Variable;
+import hestra.fit.Curve;
+import hestra.numbers.NumberStyle;
 import hestra.units.OtherUnits;
 import hestra.units.Unit;
 import hestra.units.UnitReader;
@@ -53,10 +55,33 @@ public record Dimensions(int y, int x, boolean difference, Kind kind) {
         return new Dimensions(1, -1, true, Kind.MEASURED);
     }
 
+    /** What the coefficients of a curve are measured in, by their places in its equation; k of an exponential is at 2. */
+    static Dimensions ofCoefficient(Curve curve, int place) {
+        return switch (curve) {
+            case Curve.Line _ -> place == 0 ? Y : slope();
+            case Curve.ThroughOrigin _ -> slope();
+            case Curve.Polynomial _ -> place == 0 ? Y : new Dimensions(1, -place, true, Kind.MEASURED);
+            case Curve.Logarithmic _ -> place == 0 ? Y : DIFFERENCE_Y;
+            case Curve.Exponential _ -> place == 0 ? Y : place == 1 ? NUMBER : new Dimensions(0, -1, true, Kind.MEASURED);
+            // What a measures depends on b.
+            case Curve.Power _ -> place == 1 ? NUMBER : OPEN;
+            case Curve.Wave _ -> switch (place) {
+                case 0 -> Y;
+                case 1 -> DIFFERENCE_Y;
+                case 2 -> new Dimensions(0, -1, true, Kind.MEASURED);
+                default -> NUMBER;
+            };
+            case Curve.OwnTerms _ -> OPEN;
+        };
+    }
+
     /** The unit in words, such as "cm per day"; empty where it has none, or one of the variables has none. */
     public String unit(Variable xs, Variable ys) {
-        if (y == 1 && x == -1) {
-            return ys.unit().isEmpty() || xs.unit().isEmpty() ? "" : ys.unit() + " per " + Quantity.singular(xs.unit());
+        if (x < 0) {
+            String one = Quantity.singular(xs.unit());
+            String per = " per " + (x == -1 ? one : one.matches("\\p{L}+") ? one + NumberStyle.raised(Integer.toString(-x))
+                    : "(" + one + ")" + NumberStyle.raised(Integer.toString(-x)));
+            return xs.unit().isEmpty() || y != 0 && ys.unit().isEmpty() ? "" : ((y == 0 ? "" : ys.unit()) + per).strip();
         }
         if (y == 1 && x == 1) {
             return ys.unit().isEmpty() || xs.unit().isEmpty() ? "" : ys.unit() + " \u00b7 " + xs.unit();

@@ -7,6 +7,7 @@ import java.util.function.ToDoubleFunction;
 
 import hestra.data.Variable;
 import hestra.fit.Coefficient;
+import hestra.fit.Curve;
 import hestra.fit.CurveFit;
 import hestra.fit.Diagnostics;
 import hestra.fit.FTest;
@@ -176,6 +177,17 @@ public enum Quantity {
         return measured;
     }
 
+    /** The same of a curve: what its coefficients are measured in depends on it. */
+    Dimensions measured(Curve curve) {
+        return switch (this) {
+            case COEFFICIENT_A -> Dimensions.ofCoefficient(curve, 0);
+            case COEFFICIENT_B -> Dimensions.ofCoefficient(curve, 1);
+            case COEFFICIENT_C, COEFFICIENT_K -> Dimensions.ofCoefficient(curve, 2);
+            case COEFFICIENT_D -> Dimensions.ofCoefficient(curve, 3);
+            default -> measured;
+        };
+    }
+
     OptionalDouble in(Here here) {
         OptionalDouble value = worked.apply(here);
         return value.isPresent() && Double.isFinite(value.getAsDouble()) ? value : OptionalDouble.empty();
@@ -212,9 +224,14 @@ public enum Quantity {
         };
     }
 
-    /** Whether it is a share of a whole, which may be given in percent. */
+    /** Whether it is a share of a whole. */
     public boolean isShare() {
         return this == R_SQUARED || this == ADJUSTED_R_SQUARED;
+    }
+
+    /** Whether it may be given in percent: a share, or a chance. */
+    boolean mayBePercent() {
+        return isShare() || this == SLOPE_P || this == INTERCEPT_P;
     }
 
     /** The unit of this quantity: "cm per day" for a slope; empty where it has none. */

@@ -35,7 +35,7 @@ public sealed interface Sought {
 
         @Override
         public Dimensions measured() {
-            return reading.quantity().measured();
+            return reading.quantity().measured(reading.curve());
         }
     }
 

@@ -32,6 +32,9 @@ sealed interface TypedUnit {
     /** Words that are no unit that is known. */
     record Unknown(String word) implements TypedUnit {}
 
+    /** How a unit begins of which only what it is for one of is said. */
+    Pattern FOR_ONE = Pattern.compile("(?i)(?:per|each|a|an|every|for each|for every)\\b|/");
+
     /** What stands between words. */
     Pattern NO_WORD = Pattern.compile("[^\\p{L}]+");
 
@@ -44,15 +47,19 @@ sealed interface TypedUnit {
             return new None();
         }
         Optional<Unit> right = what instanceof Sought.Given(double _, String unit) ? ofGiven(unit) : what.measured().asUnit(x, y);
-        if (typed.percent()) {
+        String text = typed.percent() ? "% " + typed.unit() : typed.unit();
+        if (WrittenUnit.isAsked(text, what.measured(), x, y)) {
+            return new Same();
+        }
+        if (typed.percent() && !isInPercent(what.measured(), x, y)) {
             return percent(what, right);
         }
         if (right.isEmpty()) {
             return new None();
         }
-        Optional<UnitReader.Reading> read = UnitReader.read(typed.unit(), words(x, y));
+        Optional<UnitReader.Reading> read = UnitReader.read(text, words(x, y));
         if (read.isEmpty()) {
-            return new Unknown(typed.unit());
+            return new Unknown(text);
         }
         boolean counts = what instanceof Sought.Given ? false : what.measured().restsOnCounts(x, y);
         Unit unit = what.measured().difference() ? read.get().unit().ofDifference() : read.get().unit();
@@ -75,6 +82,11 @@ sealed interface TypedUnit {
         if (!strange.isEmpty()) {
             return new Unknown(strange.getFirst());
         }
+        if (!unit.isOfSameKind(asked) && FOR_ONE.matcher(text).lookingAt()) {
+            // "−2.55 per hour": the unit of the response is left out.
+            Unit whole = unit.times(UnitReader.ofVariable(y.unit()), what.measured().y());
+            unit = what.measured().difference() ? whole.ofDifference() : whole;
+        }
         return unit.isOfSameKind(asked) ? compared(unit, asked) : new Wrong();
     }
 
@@ -91,8 +103,18 @@ sealed interface TypedUnit {
         return unit.isBlank() ? Optional.empty() : Optional.of(UnitReader.ofVariable(unit));
     }
 
+    /** Whether what is asked is measured in percent of something, which is a unit like others then. */
+    private static boolean isInPercent(Dimensions asked, Variable x, Variable y) {
+        return asked.y() != 0 && isPercent(y) || asked.x() != 0 && isPercent(x);
+    }
+
+    private static boolean isPercent(Variable variable) {
+        Unit unit = UnitReader.ofVariable(variable.unit());
+        return unit.powers().isEmpty() && unit.scale() == HUNDREDTH;
+    }
+
     private static TypedUnit percent(Sought what, Optional<Unit> right) {
-        if (what.quantity() != null && what.quantity().isShare() || right.isEmpty()) {
+        if (what.quantity() != null && what.quantity().mayBePercent() || right.isEmpty()) {
             return new None();
         }
         // What is measured in percent, or in percent of something.

@@ -33,6 +33,8 @@ final class AnswerText {
             Pattern.compile("(?i)\\b(?:falls?|fell|decreas(?:es?|ed)|drops?|dropped|declines?|declined|(?:goes |went )?down)\\b");
     private static final Pattern LESS = Pattern.compile("(?i)^([.,]?\\d[\\d.,]*\\s*[^\\d]*?)\\s*\\b(?:lower|less|fewer|shorter|"
             + "smaller|down|flatter)\\b([^\\d]*)$");
+    private static final Pattern MONEY = Pattern.compile("(\\p{Sc})\\s*([-+\u2212\u2013]?)\\s*(\\d[\\d.,]*)");
+    private static final Pattern ONE_PER = Pattern.compile("(?<=\\d)(?:\\s+|\\s*(?=\\())(\\(?)1\\s*/\\s*(?=\\p{L})");
     private static final Pattern BRACKETED = Pattern.compile("^\\(\\s*([^()]*\\d[^()]*)\\)\\s*([^()\\d]*)$");
     private static final Pattern ENDS_A_SENTENCE = Pattern.compile(".*[\\p{L}\\d%\u00b2\u00b3)][.!;]$");
     private static final Pattern BEGINS_WITH_NUMBER = Pattern.compile("[-+\u2212\u2013]?[.,]?\\d.*[^.!;)]", Pattern.DOTALL);
@@ -42,7 +44,9 @@ final class AnswerText {
 
     /** The text from its number on; unchanged where something else than a name stands before it. */
     static String fromNumber(String text) {
-        String plain = Normalizer.normalize(text, Normalizer.Form.NFC).replaceAll("\\p{Cf}", "").strip();
+        String plain = moneyBehind(Normalizer.normalize(text, Normalizer.Form.NFC).replaceAll("\\p{Cf}", "").strip());
+        // "1/s" behind a number is for one second, and no second number.
+        plain = ONE_PER.matcher(plain).replaceFirst(" $1/");
         if (BEGINS_WITH_NUMBER.matcher(plain).matches() && plain.indexOf('=') < 0 && plain.indexOf('\u2248') < 0
                 && !LESS.matcher(plain).matches()) {
             return plain;
@@ -67,6 +71,13 @@ final class AnswerText {
         Matcher bracketed = BRACKETED.matcher(rest);
         rest = bracketed.matches() ? (bracketed.group(1).strip() + " " + bracketed.group(2)).strip() : rest;
         return rest.length() > 1 && ENDS_A_SENTENCE.matcher(rest).matches() ? rest.substring(0, rest.length() - 1) : rest;
+    }
+
+    /** A sign of money is said before its number and belongs behind it: "−€2.50 per night". */
+    private static String moneyBehind(String text) {
+        Matcher money = MONEY.matcher(text);
+        return money.find() ? text.substring(0, money.start()) + money.group(2) + money.group(3) + " " + money.group(1)
+                + text.substring(money.end()) : text;
     }
 
     /** "Falls by 0.27" and "0.27 lower" are −0.27; "falls by −0.27" is so too. */

@@ -130,7 +130,7 @@ final class NumberReader {
         String rest = behind.strip();
         int percent = Units.percentAt(rest);
         String unit = rest.substring(percent).strip();
-        if (!rest.isEmpty() && !answer || !unit.isEmpty() && !NumberReading.isUnit(unit)) {
+        if (!rest.isEmpty() && !answer || !unit.isEmpty() && !NumberReading.isUnit(percent > 0 ? rest : unit)) {
             return unreadable(text);
         }
         double value = typed.doubleValue();

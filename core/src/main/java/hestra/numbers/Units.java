@@ -9,7 +9,9 @@ final class Units {
 
     /** Begins with a letter or a sign of its own; digits only as powers, such as m^2 or s-1. */
     private static final Pattern UNIT =
-            Pattern.compile("[\\p{L}%°\"'′″$€£¥µΩ](?:[^\\p{Nd}\\p{No}+=<>|;]|[¹²³⁴⁵⁶⁷⁸⁹⁰⁻]|\\^[-+]?\\d|(?<=\\p{L})-\\d)*");
+            Pattern.compile("[\\p{L}\\p{Sc}%‰°\"'′″µΩ(/](?:[^\\p{Nd}\\p{No}+=<>|;]|[¹²³⁴⁵⁶⁷⁸⁹⁰⁻]|\\^[-+]?\\d|(?<=\\p{L})-?\\d"
+                    + "|(?<=[/ ])"
+                    + "\\d{1,6}(?= ?\\p{L}))*");
 
     /** A sign of multiplication, with a number to come. */
     private static final Pattern TIMES = Pattern.compile("[xX](?:\\s.*|\\d.*|-.*)?", Pattern.DOTALL);
@@ -18,8 +20,10 @@ final class Units {
 
     private static final Set<String> COUNTING = Set.of("hundred", "hundreds", "thousand", "thousands", "k", "million", "millions",
             "mio", "mln",
-            "billion", "billions", "bn", "trillion", "trillions", "dozen", "dozens", "e", "‰", "permille", "per mille", "per mil",
+            "billion", "billions", "bn", "trillion", "trillions", "dozen", "dozens", "e", "permille", "per mille", "per mil",
                     "half", "and a half");
+
+    private static final Set<String> SO_MANY = Set.of("dozen", "hundred", "thousand", "million", "billion");
 
     private Units() {}
 
@@ -28,7 +32,14 @@ final class Units {
         String first = unit.toLowerCase(Locale.ROOT).split("[\\s.]", 2)[0];
         return UNIT.matcher(unit).matches() && !TIMES.matcher(unit).matches()
                 && !COUNTING.contains(unit.equals("K") ? "" : unit.toLowerCase(Locale.ROOT))
-                && !(COUNTING.contains(first) && first.length() > 2) && !unit.matches("[eE]\\s*[-+].*");
+                && !(COUNTING.contains(first) && first.length() > 2 && !isOf(unit, first)) && !unit.matches("[eE]\\s*[-+].*");
+    }
+
+    /** "million €" is so many of a unit; "million" alone belongs to the number. */
+    private static boolean isOf(String unit, String first) {
+        String rest = unit.substring(first.length()).strip().toLowerCase(Locale.ROOT);
+        return SO_MANY.contains(first) && !rest.isEmpty() && !rest.startsWith("and ")
+                && !COUNTING.contains(rest.split("\\s", 2)[0]);
     }
 
     /** How many letters of a text say "percent"; 0 where it does not begin so. */

@@ -57,6 +57,10 @@ final class NumberAnswer {
                 .filter(text -> NumberReading.ofAnswer(text, truth.mark()) instanceof NumberReading.Value value
                         && judge.verdict(value, 1, "", "").outcome() == Outcome.WRONG).findFirst().orElse("0");
         String unit = what instanceof Sought.Given(double _, String given) ? given : what.measured().unit(truth.x(), truth.y());
-        return number + (unit.isEmpty() ? "" : " " + unit);
+        String whole = number + " " + unit;
+        // An example is one that is accepted.
+        boolean reads = NumberReading.ofAnswer(whole, truth.mark()) instanceof NumberReading.Value value
+                && UnitCheck.unknown(value, what, truth.x(), truth.y()).isEmpty();
+        return unit.isEmpty() || !reads ? number : whole;
     }
 }

@@ -147,7 +147,7 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optio
                     ? reason : "not defined for this data");
         }
         NumberStyle style = truth.style();
-        String unit = quantity.unit(truth.x(), truth.y());
+        String unit = sought().measured().unit(truth.x(), truth.y());
         List<Key.Recognised> recognised = NumberAnswer.recognised(truth, sought(), rounding);
         return new Key(style.show(value.getAsDouble(), rounding) + (unit.isEmpty() ? "" : " " + unit), true,
                 style.withDigits(FULL_DIGITS).show(value.getAsDouble()), recognised);

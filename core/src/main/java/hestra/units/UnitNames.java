@@ -74,6 +74,11 @@ final class UnitNames {
         add(Unit.counted("\u00b0F"), "\u00b0F", "fahrenheit", "degf");
         add(scaled(Unit.NONE, 0.01), "%", "percent", "pct");
         add(scaled(Unit.NONE, 0.001), "\u2030", "permille");
+        add(scaled(Unit.NONE, 12), "", "dozen");
+        add(scaled(Unit.NONE, 100), "", "hundred");
+        add(scaled(Unit.NONE, 1000), "", "thousand");
+        add(scaled(Unit.NONE, 1e6), "", "million");
+        add(scaled(Unit.NONE, 1e9), "", "billion");
     }
 
     private UnitNames() {}

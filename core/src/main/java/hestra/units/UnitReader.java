@@ -13,7 +13,8 @@ import hestra.numbers.Remembered;
 /** Reads what a number is measured in: "mm per cm", "cm/d", "m²", "grams for each millimetre". */
 public final class UnitReader {
 
-    private static final Pattern TOKEN = Pattern.compile("\\s*(?:(?<word>[\\p{L}%\u2030\u00b0\u00b5'\u2019]+(?:-\\p{L}+)*)|"
+    private static final Pattern TOKEN =
+            Pattern.compile("\\s*(?:(?<word>[\\p{L}\\p{Sc}%\u2030\u00b0\u00b5'\u2019]+(?:-\\p{L}+)*)|"
             + "(?<power>\\^?\\s*[-+\u2212]?\\d+|[\u207b\u207a]?[\u00b9\u00b2\u00b3\u2070\u2074-\u2079]+)|(?<divided>/)|"
             + "(?<times>[\u00b7*\u00d7])|(?<other>.))");
     private static final Pattern END = Pattern.compile("[.,;!]+$");
@@ -28,6 +29,7 @@ public final class UnitReader {
             "longer", "taller", "heavier", "wider", "larger", "higher", "greater", "bigger", "long", "high", "wide", "tall",
                     "thick", "deep", "old", "predicted", "mean", "expected", "rise", "increase", "growth", "gain", "above");
     private static final Set<String> SQUARED = Set.of("square", "squared", "sq");
+    private static final Set<String> SO_MANY = Set.of("dozen", "hundred", "thousand", "million", "billion");
     private static final Set<String> CUBED = Set.of("cubic", "cubed", "cu");
 
     private static final int MOST_KEPT = 500;
@@ -46,7 +48,8 @@ public final class UnitReader {
 
     /** The unit of a variable, as its author wrote it: words that are not known are what is counted. */
     public static Unit ofVariable(String text) {
-        return VARIABLES.get(text, it -> read(it, Set.of()).map(Reading::unit).orElse(Unit.NONE));
+        return VARIABLES.get(text, it -> read(it.strip().replaceFirst("^1\\s*/", "/"), Set.of())
+                .map(Reading::unit).orElse(Unit.NONE));
     }
 
     /** The unit that a single word or symbol is: "centimetres", "kg"; nothing where none is known. */
@@ -107,7 +110,8 @@ public final class UnitReader {
                     last = known.orElse(Unit.counted("~" + stem(lower)));
                     lastSign = dividing ? -1 : 1;
                     unit = unit.times(last, lastSign * wordPower);
-                    dividing = false;
+                    // "per hundred metres" is for a hundred of them.
+                    dividing = dividing && SO_MANY.contains(stem(lower));
                     wordPower = 1;
                 }
             } else if (matcher.group("times") == null && !"()".contains(matcher.group("other"))) {

@@ -2,9 +2,12 @@ package hestra.feedback;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 
 import hestra.data.Pairs;
 import hestra.data.Variable;
+import hestra.fit.Curve;
+import hestra.fit.Curve.FittedOn;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 import hestra.numbers.Rounding;
@@ -77,6 +80,48 @@ class TypedUnitTest {
             "N, 5 cm, NEARLY",
         "N, 5 readings, RIGHT", "R_SQUARED, 1.000 mm, NEARLY", "MEAN_X, 180 s, RIGHT", "MEAN_X, 0.05 h, RIGHT"})
     void ofTemperaturesTimesAndCounts(Quantity quantity, String text, Outcome outcome) {
+        assertThat(judge(quantity, MINUTES, EXCESS, text, false).outcome()).as(text).isEqualTo(outcome);
+    }
+
+    /** Percent is a unit like others where a variable is measured in it, and a share where the quantity is one. */
+    @ParameterizedTest
+    @CsvSource({"SLOPE, 0.288 % per cm, RIGHT", "SLOPE, 0.288 percent per centimetre, RIGHT", "SLOPE, 0.288 %/cm, RIGHT",
+            "SLOPE, 28.8 % per m, RIGHT", "SLOPE, 0.288, RIGHT", "SLOPE, 0.00288, WRONG", "INTERCEPT, 3.000 %, RIGHT",
+            "INTERCEPT, 3.000 percent, RIGHT", "INTERCEPT, 0.030, WRONG", "R_SQUARED, 100 %, RIGHT", "R_SQUARED, 1.000, RIGHT",
+            "SLOPE, 0.288 %, NEARLY"})
+    void percentIsAUnitWhereAVariableIsMeasuredInIt(Quantity quantity, String text, Outcome outcome) {
+        Variable light = new Variable("light", "light at this depth", "%");
+        assertThat(judge(quantity, DIAMETER, light, text, false).outcome()).as(text).isEqualTo(outcome);
+    }
+
+    /** y = 1.2 · 1.5ˣ: a is measured as y is, b is a plain number, k is for one of x. */
+    @ParameterizedTest
+    @CsvSource({"COEFFICIENT_B, 1.500, RIGHT", "COEFFICIENT_B, 1.500 °C, NEARLY", "COEFFICIENT_A, 1.200 °C, RIGHT",
+            "COEFFICIENT_A, 1.200 g, NEARLY", "COEFFICIENT_K, 0.405 per min, RIGHT", "COEFFICIENT_K, 0.405 °C per min, NEARLY",
+            "COEFFICIENT_K, 24.328 per hour, RIGHT"})
+    void aCoefficientOfACurveHasItsOwnUnit(Quantity quantity, String text, Outcome outcome) {
+        double[] x = {0, 1, 2, 3, 4};
+        Pairs growth = Pairs.of(x, DoubleStream.of(x).map(t -> 1.2 * Math.pow(1.5, t)).toArray());
+        Sought what = new Sought.Value(Reading.of(quantity).of(new Curve.Exponential(FittedOn.LOGARITHMS)));
+        NumberCriteria asked = new NumberCriteria(what, NumberCriteria.How.rounded(new Rounding.Places(3)),
+                List.of(Evidence.of(growth)), Optional.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty(), MINUTES,
+                        EXCESS);
+        assertThat(new NumberJudge(asked).judge((NumberReading.Value) NumberReading.ofAnswer(text, DecimalMark.POINT)).outcome())
+                .as(text).isEqualTo(outcome);
+    }
+
+    @Test
+    void aChanceMayBeGivenInPercent() {
+        assertThat(judge(Quantity.SLOPE_P, DIAMETER, HEIGHT, "0 %", false).outcome()).as("p is 0 where all points lie on a line")
+                .isEqualTo(judge(Quantity.SLOPE_P, DIAMETER, HEIGHT, "0", false).outcome());
+        assertThat(TypedUnit.of((NumberReading.Value) NumberReading.ofAnswer("35.3 %", DecimalMark.POINT),
+                new Sought.Value(Quantity.SLOPE_P), DIAMETER, HEIGHT)).isEqualTo(new TypedUnit.None());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"SLOPE, 0.288 per minute, RIGHT", "SLOPE, 17.28 per hour, RIGHT", "SLOPE, 28.8 °C per hundred minutes, RIGHT",
+            "SLOPE, 0.288 per kg, NEARLY"})
+    void theResponsesUnitMayBeLeftOut(Quantity quantity, String text, Outcome outcome) {
         assertThat(judge(quantity, MINUTES, EXCESS, text, false).outcome()).as(text).isEqualTo(outcome);
     }
 

@@ -91,8 +91,8 @@ class NumberReadingTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"3*100", "20x100", "2 x 105", "0.123.456", "1/2.5", "10/20/2020", "3²", "5 thousand", "5k", "5‰",
-            "--5", "5 and a half", "5 x", "5 × 10", "3 cm 4", "5 e3 7", "5 = 5", "2 million cm"})
+    @ValueSource(strings = {"3*100", "20x100", "2 x 105", "0.123.456", "1/2.5", "10/20/2020", "3²", "5 thousand", "5k",
+            "--5", "5 and a half", "5 x", "5 × 10", "3 cm 4", "5 e3 7", "5 = 5", "2 million", "2 million and a half"})
     void whatCouldBeAnotherNumberIsNoAnswer(String text) {
         assertThat(NumberReading.ofAnswer(text, DecimalMark.POINT)).as(text).isInstanceOf(NumberReading.Unreadable.class);
         assertThat(NumberReading.ofAnswer(text, DecimalMark.COMMA)).as(text).isInstanceOf(NumberReading.Unreadable.class);
@@ -100,7 +100,9 @@ class NumberReadingTest {
 
     @ParameterizedTest
     @CsvSource({"1½ m,1.5,m", "5 percent,0.05,''", "5 per cent,0.05,''", "3 m^2,3,m^2", "3 m²,3,m²", "4 m s-1,4,m s-1", "5 K,5,K",
-            "12.5°C,12.5,°C", "7 g/kg,7,g/kg", "3/4 %,0.0075,''", "2٣ cm,23,cm"})
+            "12.5°C,12.5,°C", "7 g/kg,7,g/kg", "3/4 %,0.0075,''", "2٣ cm,23,cm", "5‰,5,‰", "2 million cm,2,million cm",
+                    "€2.50,2.5,€", "-$3 per night,-3,$ per night",
+            "€ -4,-4,€", "0.5 1/s,0.5,/s", "7.2 l/100 km,7.2,l/100 km", "-2 %/m,-0.02,/m"})
     void answersMayBeWrittenAsPeopleWriteThem(String text, double value, String unit) {
         assertThat(answered(text).value()).isEqualTo(value);
         assertThat(answered(text).unit()).isEqualTo(unit);
