@@ -14,7 +14,8 @@ import hestra.numbers.Rounding;
 /**
  * A mistake that is recognised from the wrong value or action that it produces: its name in files, its words, what to say about
  * it, its rank and how it is recognised. Of several that fit, those of the lowest rank are named first. In what is said, {x} and
- * {y} stand for the variables, {unit} for the unit and {rounding} for the rounding that was asked for.
+ * {y} stand for the variables, {unit} for the unit, {rounding} for the rounding that was asked for and {quantity} for another
+ * quantity.
  */
 public enum Mistake {
     AXES_EXCHANGED("axes-exchanged", "variables the wrong way round",
@@ -230,6 +231,14 @@ public enum Mistake {
                     + "the headings of the table.",
             3, new InAnotherUnit()),
 
+    ROUNDED_TOO_FAR("rounded-too-far", "rounded too far",
+            "The value is right, but it is rounded too far: give it {rounding}.",
+            8, new Writing()),
+
+    ANOTHER_NUMBER("another-number", "another number of the same data",
+            "This is another number of these data: {quantity}.",
+            3, new Another()),
+
     WRONG_ROUNDING("wrong-rounding", "wrong number of places",
             "The value is right, its rounding is not: give it {rounding}.",
             8, new Writing());
@@ -255,6 +264,9 @@ public enum Mistake {
 
     /** By what was chosen, pointed at or written: the task that asks for it recognises it. */
     record Choice() implements Sign {}
+
+    /** By another quantity of the same data, which has that value. */
+    record Another() implements Sign {}
 
     /** By the way in which the right value is written down; this earns half the marks. */
     record Writing() implements Sign {}
@@ -320,13 +332,14 @@ public enum Mistake {
             case WithSetAside _ -> "the value with the points that are set aside";
             case InAnotherUnit _ -> "the value in other units";
             case Choice _ -> "what was chosen, pointed at or written";
+            case Another _ -> "the value of another quantity of the same data";
             case Writing _ -> "how the right value is written";
         };
     }
 
     /** Whether it is recognised from a wrong value. */
     public boolean isOfValue() {
-        return !(sign instanceof Choice) && !(sign instanceof Writing);
+        return !(sign instanceof Choice) && !(sign instanceof Writing) && !(sign instanceof Another);
     }
 
     /** The values that this mistake gives, for each set of data from which the answer may come. */
@@ -346,7 +359,7 @@ public enum Mistake {
             case InAnotherUnit _ ->
                     asked.sources().flatMapToDouble(what::all)
                     .flatMap(value -> what.measured().inOtherUnits(value, asked.x(), asked.y()));
-            case Writing _, Choice _ -> DoubleStream.empty();
+            case Writing _, Choice _, Another _ -> DoubleStream.empty();
         };
     }
 

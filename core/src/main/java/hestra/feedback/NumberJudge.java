@@ -34,6 +34,16 @@ public final class NumberJudge {
     private static final int LAST_SHOWN_RANK = 2;
     private static final double HAIR = 1e-9;
 
+    /** What can be read off the readings, all numbers and the working of a line, the most looked at first. */
+    private static final List<Quantity> READ = List.of(Quantity.SLOPE, Quantity.INTERCEPT, Quantity.R, Quantity.R_SQUARED,
+            Quantity.RESIDUAL_STANDARD_ERROR, Quantity.MEAN_X, Quantity.MEAN_Y, Quantity.DEVIATION_X, Quantity.DEVIATION_Y,
+            Quantity.SLOPE_ERROR, Quantity.INTERCEPT_ERROR, Quantity.SLOPE_T, Quantity.INTERCEPT_T, Quantity.SLOPE_P,
+            Quantity.INTERCEPT_P, Quantity.ADJUSTED_R_SQUARED, Quantity.RANK_CORRELATION, Quantity.F, Quantity.SSE, Quantity.SST,
+            Quantity.SSR, Quantity.SUM_X, Quantity.SUM_Y, Quantity.SXX, Quantity.SYY, Quantity.SXY, Quantity.SUM_X_SQUARED,
+            Quantity.SUM_Y_SQUARED, Quantity.SUM_OF_PRODUCTS, Quantity.COVARIANCE, Quantity.MEDIAN_X, Quantity.MEDIAN_Y,
+            Quantity.LOWER_QUARTILE_X, Quantity.UPPER_QUARTILE_X, Quantity.LOWER_QUARTILE_Y, Quantity.UPPER_QUARTILE_Y,
+            Quantity.LEAST_X, Quantity.GREATEST_X, Quantity.LEAST_Y, Quantity.GREATEST_Y);
+
     private final NumberCriteria asked;
     private final Rounding rounding;
     private final List<Double> keys;
@@ -52,8 +62,17 @@ public final class NumberJudge {
      * @param outcome right, nearly or wrong
      * @param by on what it is right, where that is not the key itself
      * @param mistakes the mistakes of which each would explain it: none, one or two
+     * @param other the quantity that it is a value of, where it is another one than is asked for
      */
-    public record Finding(Outcome outcome, By by, List<Mistake> mistakes) {
+    public record Finding(Outcome outcome, By by, List<Mistake> mistakes, Optional<Quantity> other) {
+
+        private Finding(Outcome outcome, By by, List<Mistake> mistakes) {
+            this(outcome, by, mistakes, Optional.empty());
+        }
+
+        private static Finding of(Quantity other) {
+            return new Finding(Outcome.WRONG, By.KEY, List.of(Mistake.ANOTHER_NUMBER), Optional.of(other));
+        }
 
         /** On what an answer is right. */
         enum By {
@@ -194,7 +213,14 @@ public final class NumberJudge {
 
     /** What to tell the student of the mistakes that were found. */
     public String say(Finding finding) {
-        return Mistake.say(finding.mistakes(), asked.x(), asked.y(), rounding);
+        String said = Mistake.say(finding.mistakes(), asked.x(), asked.y(), rounding);
+        return finding.other().map(it -> said.replace("{quantity}", "the " + inWords(it))).orElse(said);
+    }
+
+    /** "mean of blade length": with what the variables are called. */
+    private String inWords(Quantity quantity) {
+        return quantity.inWords().replace("the explanatory variable", asked.x().described())
+                .replace("the response", asked.y().described());
     }
 
     /** Judges a number, and the unit behind it. */
@@ -254,6 +280,15 @@ public final class NumberJudge {
         Rounding asTyped = new Rounding.Places(Math.clamp(typed.scale(), 0, 12));
         boolean telling = digits >= 2 && typed.signum() != 0;
         boolean near = keys.stream().anyMatch(key -> fits(typed, key, asTyped));
+        // What was done to the right value goes before what might have been done instead of it.
+        if (keys.stream().anyMatch(key -> isRoundedTooFar(typed, key))) {
+            return named(List.of(Mistake.ROUNDED_TOO_FAR));
+        }
+        Optional<Quantity> other = other(typed, asTyped);
+        if (other.isPresent() && fitting(typed, rounding, digits, LAST_SINGLE_RANK).isEmpty()
+                && fitting(typed, asTyped, digits, LAST_SHOWN_RANK).isEmpty()) {
+            return Finding.of(other.get());
+        }
         List<Mistake> fitting = fitting(typed, rounding, digits, near && telling ? FIRST_RANK : Mistake.LAST_RANK);
         if (near && telling) {
             fitting.add(Mistake.WRONG_ROUNDING);
@@ -266,6 +301,31 @@ public final class NumberJudge {
             return named(List.of(Mistake.WRONG_ROUNDING));
         }
         return telling ? named(roughly) : Finding.UNEXPLAINED;
+    }
+
+    /**
+     * Whether a number is the key with fewer digits than are asked for, and within a tenth of it. An r or R² that is rounded to 1
+     * says something else: that all points lie on the curve.
+     */
+    private boolean isRoundedTooFar(BigDecimal typed, double key) {
+        boolean all = typed.abs().compareTo(BigDecimal.ONE) == 0 && Math.abs(key) < 1;
+        return typed.signum() != 0 && !all && typed.scale() < rounding.apply(key).scale()
+                && fits(typed, key, new Rounding.Places(Math.clamp(typed.scale(), 0, 12))) && isNear(typed, key);
+    }
+
+    /**
+     * Another quantity of the same data that a number is the value of, as it would be read off: of three digits at least, since
+     * two numbers share fewer by chance.
+     */
+    private Optional<Quantity> other(BigDecimal typed, Rounding asTyped) {
+        if (!(asked.what() instanceof Sought.Value || asked.what() instanceof Sought.Prediction) || typed.signum() == 0
+                || typed.precision() < TELLING_DIGITS) {
+            return Optional.empty();
+        }
+        Evidence data = asked.accepted().getFirst();
+        return READ.stream().filter(it -> it != asked.what().quantity())
+                .filter(it -> data.value(it).stream().anyMatch(value -> fits(typed, value, asTyped)
+                        && keys.stream().noneMatch(key -> fits(typed, key, asTyped)))).findFirst();
     }
 
     /** What comes out of coefficients that were rounded as they are commonly shown. */

@@ -11,9 +11,10 @@ import java.util.List;
  * @param advice what to do about it, while it can be tried again; may be empty
  * @param mistakes the recognised mistakes, of which each would explain the answer: none, one or two
  * @param parts the parts of an answer that has several, each with its own outcome
+ * @param forMarker whether only a person can say whether it is right
  */
-public record Verdict(
-        Outcome outcome, double earned, String message, String advice, List<Mistake> mistakes, List<Part> parts) {
+public record Verdict(Outcome outcome, double earned, String message, String advice, List<Mistake> mistakes, List<Part> parts,
+        boolean forMarker) {
 
     /**
      * One part of an answer.
@@ -24,6 +25,11 @@ public record Verdict(
      */
     public record Part(String name, Outcome outcome, String note) {}
 
+    /** A verdict that is one. */
+    public Verdict(Outcome outcome, double earned, String message, String advice, List<Mistake> mistakes, List<Part> parts) {
+        this(outcome, earned, message, advice, mistakes, parts, false);
+    }
+
     public Verdict {
         mistakes = List.copyOf(mistakes);
         parts = List.copyOf(parts);
@@ -31,6 +37,11 @@ public record Verdict(
 
     public static Verdict of(Outcome outcome, double earned, String message) {
         return new Verdict(outcome, earned, message, "", List.of(), List.of());
+    }
+
+    /** No verdict: a person has to say; until then it earns nothing, and it is not called wrong. */
+    public static Verdict leftToMarker(String message) {
+        return new Verdict(Outcome.NEARLY, 0, message, "", List.of(), List.of(), true);
     }
 
     public static Verdict right(int marks, String message) {
@@ -53,22 +64,23 @@ public record Verdict(
 
     /** The same with what was paid for help taken off. */
     public Verdict costing(double cost) {
-        return cost == 0 ? this : new Verdict(outcome, Math.max(0, earned - cost), message, advice, mistakes, parts);
+        return cost == 0 ? this : new Verdict(outcome, Math.max(0, earned - cost), message, advice, mistakes,
+                parts, forMarker);
     }
 
     /** The same earning other marks. */
     public Verdict earning(double marks) {
-        return marks == earned ? this : new Verdict(outcome, marks, message, advice, mistakes, parts);
+        return marks == earned ? this : new Verdict(outcome, marks, message, advice, mistakes, parts, forMarker);
     }
 
     /** The same with mistakes that were recognised. */
     public Verdict recognising(List<Mistake> found) {
-        return new Verdict(outcome, earned, message, advice, found, parts);
+        return new Verdict(outcome, earned, message, advice, found, parts, forMarker);
     }
 
     /** The same with what to do about it. */
     public Verdict advising(String text) {
-        return new Verdict(outcome, earned, message, text, mistakes, parts);
+        return new Verdict(outcome, earned, message, text, mistakes, parts, forMarker);
     }
 
     /** What to tell the student who can try again. */

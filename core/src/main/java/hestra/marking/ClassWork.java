@@ -117,7 +117,8 @@ public final class ClassWork {
     }
 
     private static Standing standing(Task task, Attempts given, boolean decided, double marks) {
-        if (ReadByPerson.isReadByPerson(task) && !given.isEmpty() && !decided) {
+        boolean open = ReadByPerson.isReadByPerson(task) || given.counted().filter(it -> it.verdict().forMarker()).isPresent();
+        if (open && !given.isEmpty() && !decided) {
             return Standing.UNREAD;
         }
         if (given.isEmpty() && !decided) {

@@ -8,6 +8,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -22,6 +23,8 @@ public final class Proofs {
 
     /** Two values nearer than this to each other may be the same but for rounding. */
     private static final double ROUNDING = 1e-12;
+    /** What rounding may add up to on the way. */
+    private static final double NEAR = 1e-9;
 
     private final List<Condition> conditions;
     private final Held start;
@@ -53,6 +56,10 @@ public final class Proofs {
         counts();
         leverage();
         offLine();
+        onLine();
+        throughTwo();
+        throughMean();
+        spread();
         fixed();
     }
 
@@ -117,6 +124,10 @@ public final class Proofs {
     private static final Measure SLOPE = new Measure.Value(Quantity.SLOPE);
     private static final Measure R = new Measure.Value(Quantity.R);
     private static final Measure R_SQUARED = new Measure.Value(Quantity.R_SQUARED);
+    private static final Measure INTERCEPT = new Measure.Value(Quantity.INTERCEPT);
+    private static final Measure MEAN_X = new Measure.Value(Quantity.MEAN_X);
+    private static final Measure MEAN_Y = new Measure.Value(Quantity.MEAN_Y);
+    private static final Measure GREATEST_RESIDUAL = new Measure.OfPoint(OptionalInt.empty(), PointMeasure.RESIDUAL);
     private static final Measure S = new Measure.Value(Quantity.RESIDUAL_STANDARD_ERROR);
 
     private void sign() {
@@ -291,6 +302,79 @@ public final class Proofs {
 
     private static BigDecimal less(double one, double other) {
         return new BigDecimal(one).subtract(new BigDecimal(other));
+    }
+
+    /** Whether all values that are asked of r lie between its ends, so that not all points lie on a line. */
+    private static boolean isWithin(Band r) {
+        return !r.isEmpty() && r.least() > -1 && r.most() < 1;
+    }
+
+    /** Where s is 0 all points lie on the line, and where they do s is 0. */
+    private void onLine() {
+        Band s = of(S);
+        Band squared = of(R_SQUARED);
+        Band r = of(R);
+        if (s.isEmpty() || places(S).isEmpty()) {
+            return;
+        }
+        boolean none = s.most() == 0;
+        boolean some = s.least() > ROUNDING;
+        if (!places(R_SQUARED).isEmpty() && !squared.isEmpty() && (none && squared.most() < 1 - ROUNDING
+                || some && squared.least() >= 1 && squared.most() >= 1)) {
+            prove(Reason.ON_LINE, places(S, R_SQUARED).toArray(Integer[]::new));
+        }
+        if (!places(R).isEmpty() && none && isWithin(r)) {
+            prove(Reason.ON_LINE, places(S, R).toArray(Integer[]::new));
+        }
+    }
+
+    /** With two points and no more there is nothing left over. */
+    private void throughTwo() {
+        Whole n = n();
+        if (!countsAlone() || n.isEmpty() || n.most > 2) {
+            return;
+        }
+        Stream.of(R, R_SQUARED, S).filter(it -> !places(it).isEmpty()).forEach(measure -> {
+            Band band = of(measure);
+            boolean never = measure.equals(R) ? isWithin(band) : measure.equals(S) ? !band.isEmpty() : band.most() < 1 - ROUNDING;
+            if (never && !band.isEmpty()) {
+                prove(Reason.TWO_POINTS, Stream.concat(places(N, ADDED, REMOVED).stream(), places(measure).stream())
+                        .toArray(Integer[]::new));
+            }
+        });
+    }
+
+    /** Intercept, slope and both means: three of them leave no choice to the fourth. */
+    private void throughMean() {
+        Band slope = of(SLOPE);
+        Band x = of(MEAN_X);
+        Band intercept = of(INTERCEPT);
+        Band y = of(MEAN_Y);
+        boolean asked = Stream.of(SLOPE, MEAN_X, INTERCEPT, MEAN_Y).noneMatch(it -> places(it).isEmpty());
+        boolean bounded = Stream.of(slope.least(), slope.most(), x.least(), x.most()).allMatch(Double::isFinite);
+        if (!asked || !bounded || Stream.of(slope, x, intercept, y).anyMatch(Band::isEmpty)) {
+            return;
+        }
+        double[] rises = {slope.least() * x.least(), slope.least() * x.most(), slope.most() * x.least(), slope.most() * x.most()};
+        double least = intercept.least() + DoubleStream.of(rises).min().orElseThrow();
+        double most = intercept.most() + DoubleStream.of(rises).max().orElseThrow();
+        double near = NEAR * (Math.abs(y.least()) + DoubleStream.of(rises).map(Math::abs).max().orElseThrow());
+        if (y.most() < least - near || y.least() > most + near) {
+            prove(Reason.THROUGH_MEAN, places(SLOPE, MEAN_X, INTERCEPT, MEAN_Y).stream().sorted().toArray(Integer[]::new));
+        }
+    }
+
+    /** s² is the sum of n squares, each at most that of the greatest residual, divided by n − 2. */
+    private void spread() {
+        Band s = of(S);
+        Band greatest = of(GREATEST_RESIDUAL);
+        if (places(S).isEmpty() || places(GREATEST_RESIDUAL).isEmpty() || s.isEmpty() || greatest.isEmpty() || !countsAlone()) {
+            return;
+        }
+        double fewest = Math.max(3, n().least);
+        if (s.least() > greatest.most() * Math.sqrt(fewest / (fewest - 2)) * (1 + NEAR)) {
+            prove(Reason.SPREAD, places(S, GREATEST_RESIDUAL).toArray(Integer[]::new));
+        }
     }
 
     /** Where nothing may be changed, what does not hold at the start never does. */

@@ -23,6 +23,7 @@ import hestra.targets.Proof;
 import hestra.targets.Proofs;
 import hestra.targets.Reason;
 import hestra.targets.Situation;
+import hestra.targets.TargetSearch;
 
 /**
  * The student adds, moves and removes points until conditions hold, or says that it can't be done and why.
@@ -162,10 +163,14 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
      * the others.
      */
     private List<Proof> proved(Truth truth) {
+        return Proofs.of(withRules(truth), start(truth));
+    }
+
+    private List<Condition> withRules(Truth truth) {
         List<Condition> all = new ArrayList<>(conditions);
         Stream.of(PointChange.values()).filter(change -> !truth.allowed().contains(change))
                 .forEach(change -> all.add(new Condition(new Measure.Changed(change), Band.atMost(0))));
-        return Proofs.of(all, start(truth));
+        return all;
     }
 
     /**
@@ -222,7 +227,7 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
         Answer.Reached reached = attempt.answer().as(Answer.Reached.class);
         List<Proof> proofs = proofs(truth);
         if (reached.cannot().isPresent()) {
-            return judgedReason(reached.cannot().get(), proofs);
+            return judgedReason(reached.cannot().get(), proofs, truth);
         }
         Optional<String> barred = barred(reached, truth);
         if (barred.isPresent()) {
@@ -236,10 +241,14 @@ public record ReachTarget(Terms terms, List<Condition> conditions) implements Ta
         return Verdict.ofParts(terms.marks(), parts, all ? "The target is reached." : "Not all conditions hold.");
     }
 
-    private Verdict judgedReason(Reason given, List<Proof> proofs) {
+    /** Without a proof it is wrong only if it is known that it can be done: where points that meet it are found. */
+    private Verdict judgedReason(Reason given, List<Proof> proofs, Truth truth) {
         if (proofs.isEmpty()) {
-            return Verdict.wrong("Nothing rules it out: it can be done.")
-                    .advising("Keep moving points, and watch which condition is furthest off.");
+            return truth.data().size() <= Held.MOST_POINTS && TargetSearch.find(withRules(truth), start(truth)).isPresent()
+                    ? Verdict.wrong("It can be done: there are points for which all conditions hold.")
+                    .advising("Keep moving points, and watch which condition is furthest off.")
+                    : Verdict.leftToMarker("Nothing that is known here rules it out, and no points that meet it were found. Your "
+                    + "instructor decides.");
         }
         return proofs.stream().anyMatch(it -> it.reason() == given)
                 ? Verdict.right(terms.marks(), "Right, it can\u2019t be done. " + given.inWords())

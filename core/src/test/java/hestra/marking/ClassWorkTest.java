@@ -21,9 +21,15 @@ import hestra.fit.Curve;
 import hestra.fit.Trial;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
+import hestra.targets.Band;
+import hestra.targets.Condition;
+import hestra.targets.Held;
+import hestra.targets.Measure;
+import hestra.targets.Reason;
 import hestra.task.Answer;
 import hestra.task.Attempt;
 import hestra.task.ByEye;
+import hestra.task.ReachTarget;
 import hestra.task.Task;
 import hestra.task.Terms;
 import org.junit.jupiter.api.Test;
@@ -124,6 +130,20 @@ class ClassWorkTest {
         assertThat(read.award(student(read, "Pim"), "explain")).extracting(Award::marks, Award::standing, Award::decided)
                 .containsExactly(5.0, Standing.NEARLY, true);
         assertThat(read.reading()).isEqualTo(new ClassWork.ReadingProgress(3, 2, 2, 1));
+    }
+
+    /** What cannot be settled waits for a person, whatever its kind is read by otherwise. */
+    @Test
+    void whatIsLeftToTheMarkerWaitsToBeRead() {
+        Task target = new ReachTarget(Terms.of("target", "Reach it", "Do it.", 4),
+                List.of(new Condition(new Measure.Value(Quantity.R), Band.exactly(0.5))));
+        Exercise exercise = Kelp.exercise(target);
+        StudentAnswers answers = new StudentAnswers("Ida", exercise.id(), "Kelp", Optional.empty(), Map.of("target",
+                List.of(attempt(new Answer.Reached(Held.NOTHING, Optional.of(Reason.LEAST))))), 1, Optional.empty());
+        ClassWork work = ClassWork.of(exercise, List.of(new Received.HandedIn("1.handin", 0,
+                Marked.of(answers, ClassKey.of(exercise).key(answers)), "")), Marking.none(exercise.id()));
+        assertThat(work.award(work.roll().students().getFirst(), "target")).extracting(Award::standing, Award::decided)
+                .containsExactly(Standing.UNREAD, false);
     }
 
     @Test

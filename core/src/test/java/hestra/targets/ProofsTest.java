@@ -90,6 +90,57 @@ class ProofsTest {
         proves(Reason.OPPOSITE, List.of(0), value(Quantity.SLOPE, Band.between(2, 1)));
     }
 
+    private static Condition residual(Band band) {
+        return new Condition(new Measure.OfPoint(OptionalInt.empty(), PointMeasure.RESIDUAL), band);
+    }
+
+    @Test
+    void whatOneNumberOfALineSaysOfAnother() {
+        Condition noResidual = value(Quantity.RESIDUAL_STANDARD_ERROR, Band.exactly(0));
+        proves(Reason.ON_LINE, List.of(0, 1), noResidual, value(Quantity.R_SQUARED, Band.atMost(0.9)));
+        proves(Reason.ON_LINE, List.of(0, 1), noResidual, value(Quantity.R, Band.between(-0.5, 0.8)));
+        proves(Reason.ON_LINE, List.of(0, 1), value(Quantity.RESIDUAL_STANDARD_ERROR, Band.atLeast(1)),
+                value(Quantity.R_SQUARED, Band.exactly(1)));
+        proves(Reason.TWO_POINTS, List.of(0, 1), value(Quantity.N, Band.exactly(2)), value(Quantity.R, Band.between(-0.5, 0.5)));
+        proves(Reason.TWO_POINTS, List.of(0, 1), value(Quantity.N, Band.atMost(2)), value(Quantity.R_SQUARED, Band.atMost(0.5)));
+        proves(Reason.TWO_POINTS, List.of(0, 1), value(Quantity.N, Band.atMost(2)),
+                value(Quantity.RESIDUAL_STANDARD_ERROR, Band.atLeast(0)));
+        proves(Reason.THROUGH_MEAN, List.of(0, 1, 2, 3), value(Quantity.SLOPE, Band.between(2, 3)),
+                value(Quantity.INTERCEPT, Band.between(1, 2)), value(Quantity.MEAN_X, Band.between(1, 2)),
+                value(Quantity.MEAN_Y, Band.atLeast(8.1)));
+        proves(Reason.SPREAD, List.of(0, 1), residual(Band.atMost(0.1)),
+                value(Quantity.RESIDUAL_STANDARD_ERROR, Band.atLeast(5)));
+        // With five points s² is at most 5/3 of the greatest residual squared.
+        proves(Reason.SPREAD, List.of(1, 2), value(Quantity.N, Band.atLeast(5)), residual(Band.atMost(1)),
+                value(Quantity.RESIDUAL_STANDARD_ERROR, Band.atLeast(1.3)));
+    }
+
+    @Test
+    void whatOneNumberLeavesToAnotherIsNotRuledOut() {
+        assertThat(of(value(Quantity.RESIDUAL_STANDARD_ERROR, Band.exactly(0)), value(Quantity.R_SQUARED, Band.atLeast(0.5))))
+                .isEmpty();
+        assertThat(of(value(Quantity.N, Band.exactly(2)), value(Quantity.R, Band.atMost(-1)))).isEmpty();
+        assertThat(of(value(Quantity.N, Band.between(2, 3)), value(Quantity.R, Band.between(-0.5, 0.5)))).isEmpty();
+        assertThat(of(value(Quantity.SLOPE, Band.between(2, 3)), value(Quantity.INTERCEPT, Band.between(1, 2)),
+                value(Quantity.MEAN_X, Band.between(1, 2)), value(Quantity.MEAN_Y, Band.atLeast(8)))).as("3 · 2 + 2").isEmpty();
+        assertThat(of(value(Quantity.SLOPE, Band.atLeast(2)), value(Quantity.INTERCEPT, Band.between(1, 2)),
+                value(Quantity.MEAN_X, Band.between(1, 2)), value(Quantity.MEAN_Y, Band.atLeast(8.1))))
+                        .as("a steep line").isEmpty();
+        assertThat(of(residual(Band.atMost(1)), value(Quantity.RESIDUAL_STANDARD_ERROR, Band.atLeast(1.7))))
+                .as("of three points √3 times as much").isEmpty();
+    }
+
+    @Test
+    void pointsThatMeetConditionsAreFoundWhereThereAreMany() {
+        List<Condition> reachable = List.of(value(Quantity.R, Band.between(0.3, 0.6)), value(Quantity.N, Band.atLeast(6)),
+                new Condition(new Measure.Touched(Set.of()), Band.atMost(0)));
+        Held found = TargetSearch.find(reachable, HEAP).orElseThrow();
+        assertThat(allHold(reachable, found, HEAP)).isTrue();
+        assertThat(TargetSearch.find(List.of(value(Quantity.R, Band.atLeast(0.9)), value(Quantity.R_SQUARED, Band.atMost(0.5))),
+                HEAP))
+                .as("there are none").isEmpty();
+    }
+
     @Test
     void whatCanBeDoneIsNotCalledImpossible() {
         assertThat(of(value(Quantity.R, Band.atLeast(0.9)), value(Quantity.R_SQUARED, Band.atMost(0.81))))
@@ -121,8 +172,8 @@ class ProofsTest {
     /** Conditions by chance, of all sorts, with ends that meet now and then. */
     private static List<Condition> conditions(Random random) {
         List<Condition> conditions = new ArrayList<>();
-        for (int i = 0; i < 1 + random.nextInt(3); i++) {
-            Measure measure = switch (random.nextInt(11)) {
+        for (int i = 0; i < 1 + random.nextInt(5); i++) {
+            Measure measure = switch (random.nextInt(15)) {
                 case 0 -> new Measure.Value(Quantity.N);
                 case 1 -> new Measure.Value(Quantity.SLOPE);
                 case 2 -> new Measure.Value(Quantity.R);
@@ -134,6 +185,10 @@ class ProofsTest {
                 case 7 -> new Measure.Touched(random.nextBoolean() ? Set.of() : Set.of(random.nextInt(5)));
                 case 8 -> new Measure.OnSide(random.nextBoolean());
                 case 9 -> new Measure.PastMean();
+                case 10 -> new Measure.Value(Quantity.INTERCEPT);
+                case 11 -> new Measure.Value(Quantity.MEAN_X);
+                case 12 -> new Measure.Value(Quantity.MEAN_Y);
+                case 13 -> new Measure.OfPoint(OptionalInt.empty(), PointMeasure.RESIDUAL);
                 default -> new Measure.ByEye();
             };
             double end = measure.isCount() ? random.nextInt(8) - 1 : Math.rint(random.nextDouble(-1.6, 1.6) * 10) / 10;

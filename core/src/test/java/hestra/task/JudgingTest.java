@@ -86,6 +86,38 @@ class JudgingTest {
         assertThat(read(Quantity.R_SQUARED, new Rounding.Places(4), "0.9960").isRight()).isTrue();
     }
 
+    /** Of 0.515 a student writes 0.5 more often than anything else. */
+    @Test
+    void whatIsRoundedTooFarIsSaidToBeAndNothingElse() {
+        Verdict slope = read(Quantity.SLOPE, new Rounding.Places(3), "0.5");
+        assertThat(slope.mistakes()).containsExactly(Mistake.ROUNDED_TOO_FAR);
+        assertThat(slope.message()).startsWith("The value is right, but it is rounded too far").contains("3 decimal places");
+        assertThat(slope.outcome()).isEqualTo(Outcome.NEARLY);
+        assertThat(read(Quantity.INTERCEPT, TWO, "2").mistakes()).as("1.95").containsExactly(Mistake.ROUNDED_TOO_FAR);
+        assertThat(read(Quantity.SLOPE, TWO, "1").mistakes()).as("far from 0.515").doesNotContain(Mistake.ROUNDED_TOO_FAR);
+        assertThat(read(Quantity.R_SQUARED, new Rounding.Places(3), "1").mistakes())
+                .as("all of it is another statement than 0.996")
+                .doesNotContain(Mistake.ROUNDED_TOO_FAR);
+    }
+
+    /** x̄ = 6, ȳ = 5.04, Sxx = 40, Sxy = 20.6, Syy = 10.652, r = 0.99798, s = 0.11972. */
+    @ParameterizedTest
+    @CsvSource({"SLOPE, 0.998, the correlation r", "SLOPE, 20.6, the sum of products Sxy about the means",
+            "R, 0.515, the slope of the line of least squares", "MEAN_Y, 25.2, the sum of blade length Σy",
+            "SLOPE_ERROR, 0.1197, the residual standard error s", "INTERCEPT, 5.04, the mean of blade length"})
+    void anotherNumberOfTheScreenIsNamed(Quantity quantity, String text, String named) {
+        Verdict verdict = read(quantity, new Rounding.Significant(3), text);
+        assertThat(verdict.mistakes()).containsExactly(Mistake.ANOTHER_NUMBER);
+        assertThat(verdict.message()).isEqualTo("This is another number of these data: " + named + ".");
+        assertThat(verdict.outcome()).isEqualTo(Outcome.WRONG);
+    }
+
+    @Test
+    void fewDigitsNameNoOtherNumber() {
+        assertThat(read(Quantity.MEAN_Y, new Rounding.Places(1), "40").mistakes()).as("Sxx is 40, and so is much else")
+                .doesNotContain(Mistake.ANOTHER_NUMBER);
+    }
+
     @Test
     void wrongRoundingEarnsHalfAndSaysWhatWasAsked() {
         Verdict tooMany = read(Quantity.R_SQUARED, new Rounding.Places(3), "0.99596");
@@ -95,7 +127,7 @@ class JudgingTest {
         assertThat(tooMany.earned()).isEqualTo(1);
         assertThat(read(Quantity.R_SQUARED, new Rounding.Places(3), "0.995").mistakes()).as("adjusted R² is 0.9946")
                 .containsExactly(Mistake.ADJUSTED_FOR_R_SQUARED, Mistake.CUT_OFF);
-        assertThat(read(Quantity.INTERCEPT, TWO, "2.0").mistakes()).containsExactly(Mistake.WRONG_ROUNDING);
+        assertThat(read(Quantity.INTERCEPT, TWO, "2.0").mistakes()).containsExactly(Mistake.ROUNDED_TOO_FAR);
     }
 
     @Test

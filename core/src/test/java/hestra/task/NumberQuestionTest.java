@@ -35,7 +35,7 @@ class NumberQuestionTest {
     void mistakesOfWritingAreNamedAndOthersGetTheHint() {
         assertThat(judged("4.25")).extracting(Verdict::outcome, Verdict::mistakes)
                 .containsExactly(Outcome.NEARLY, List.of(Mistake.CUT_OFF));
-        assertThat(judged("4.3").mistakes()).containsExactly(Mistake.WRONG_ROUNDING);
+        assertThat(judged("4.3").mistakes()).containsExactly(Mistake.ROUNDED_TOO_FAR);
         assertThat(judged("9.9")).extracting(Verdict::outcome, Verdict::inFull)
                 .containsExactly(Outcome.WRONG, "This is not the number that is asked for. Look at the sketch.");
     }

@@ -88,7 +88,7 @@ class PredictTest {
         // 2.2 + 0.6 · 3.55 = 4.33.
         Predict task = AT_3_AND_8.at(List.of(3.55, 8.0));
         Verdict verdict = judge(task, "4.3 yes; 7.00 no");
-        assertThat(verdict.mistakes()).containsExactly(Mistake.WRONG_ROUNDING);
+        assertThat(verdict.mistakes()).containsExactly(Mistake.ROUNDED_TOO_FAR);
         assertThat(verdict.earned()).isEqualTo(3.5);
     }
 

@@ -102,6 +102,19 @@ class ReachTargetTest {
         assertThat(task.reasons(TRUTH)).hasSize(5);
     }
 
+    /**
+     * r of 0.5 and no other can be met, though no search comes upon it, and no proof stands against it: nobody is marked wrong.
+     */
+    @Test
+    void whatIsNeitherProvedNorFoundIsLeftToTheMarker() {
+        ReachTarget task = task(new Condition(new Measure.Value(Quantity.R), Band.exactly(0.5)));
+        Answer cannot = new Answer.Reached(Held.NOTHING, Optional.of(Reason.LEAST));
+        Verdict verdict = task.judge(new Attempt(cannot, Set.of()), TRUTH);
+        assertThat(verdict.forMarker()).isTrue();
+        assertThat(verdict.outcome()).isNotEqualTo(Outcome.WRONG);
+        assertThat(verdict.message()).endsWith("Your instructor decides.");
+    }
+
     @Test
     void contradictoryConditionsAreNamedToTheAuthorWithTheirNumbers() {
         assertThat(task(RISES, new Condition(new Measure.Value(Quantity.N), Band.atLeast(5)), FALLS).key(TRUTH).text())
