@@ -23,8 +23,6 @@ import hestra.task.Aid;
 /** The curves that may be seen on a desk, which of them is in hand, and what is read off it: what is held back is not there. */
 public final class CurvesInView {
 
-    /** Residuals that come so by chance less often than this show a pattern. */
-    private static final double CLEAR = 0.01;
 
     private final PartWork work;
     private final ChosenCurves curves;
@@ -94,9 +92,7 @@ public final class CurvesInView {
     /** Whether the residuals of the curve in hand show clearly that another one may fit better. */
     public boolean hasPattern() {
         return pattern.get(() -> fitInHand().flatMap(Fit::curveFit)
-                .flatMap(fit -> Residuals.of(fit, curves.pairs())).filter(residuals ->
-                residuals.lackOfFit().map(lack -> lack.p() < CLEAR)
-                        .orElseGet(() -> residuals.runs().filter(runs -> runs.p() < CLEAR).isPresent())).isPresent());
+                .flatMap(fit -> Residuals.of(fit, curves.pairs())).filter(Residuals::hasPattern).isPresent());
     }
 
     /** The curve in a place where there is one and it is not held back. */

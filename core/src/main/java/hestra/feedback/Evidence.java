@@ -19,6 +19,7 @@ import hestra.fit.Diagnostics;
 import hestra.fit.Fit;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
+import hestra.fit.Residuals;
 import hestra.numbers.Once;
 import hestra.numbers.Remembered;
 import hestra.summary.Summary;
@@ -29,10 +30,13 @@ import hestra.summary.Summary;
  */
 public final class Evidence {
 
+    private static final double BEYOND_DOUBT = 0.001;
+
     private final Pairs pairs;
     private final Fit line;
     private final Map<Curve, Fit> fits = new HashMap<>();
     private final Map<Curve, List<Diagnostics.Point>> points = new HashMap<>();
+    private final Map<Curve, Boolean> patterned = new HashMap<>();
     private final Once<Optional<Summary>> ofX = new Once<>();
     private final Once<Optional<Summary>> ofY = new Once<>();
     private final Once<Evidence> swapped = new Once<>();
@@ -162,6 +166,19 @@ public final class Evidence {
     /** Whether x lies among the data that the line rests on. */
     public boolean supports(double x) {
         return line().filter(it -> it.support().contains(x)).isPresent();
+    }
+
+    /** Whether what a curve leaves over shows a pattern, so that it leaves out what the data show. */
+    public boolean hasPattern(Curve curve) {
+        return patterned.computeIfAbsent(curve, it -> isBent(it) || fit(it).curveFit()
+                .flatMap(fitted -> Residuals.of(fitted, LeastSquares.usable(it, pairs)))
+                .filter(Residuals::hasPattern).isPresent());
+    }
+
+    /** Whether the data are bent beyond reasonable doubt where a curve is straight. */
+    public boolean isBent(Curve curve) {
+        return curve instanceof Curve.Line && fit(new Curve.Polynomial(2)).curveFit()
+                .map(it -> it.coefficients().getLast().p().orElse(1) < BEYOND_DOUBT).orElse(false);
     }
 
     /** A curve that was fitted; nothing without one. */

@@ -25,6 +25,21 @@ import hestra.summary.Summary;
  */
 public record Residuals(Summary summary, List<Quantile> normal, Optional<Runs> runs, Optional<LackOfFit> lackOfFit) {
 
+    /** So small a chance says clearly that the residuals show a pattern. */
+    private static final double CLEAR = 0.01;
+
+
+    /** How often residuals without a pattern would look as much like one; nothing where nothing can be said. */
+    private OptionalDouble chanceOfPattern() {
+        return lackOfFit.map(lack -> OptionalDouble.of(lack.p()))
+                .orElseGet(() -> runs.map(it -> OptionalDouble.of(it.p())).orElse(OptionalDouble.empty()));
+    }
+
+    /** Whether they show clearly that another curve may fit better. */
+    public boolean hasPattern() {
+        return chanceOfPattern().orElse(1) < CLEAR;
+    }
+
     /** The rule of the plotting positions, for saying which was used. */
     public static final String POSITIONS = "Normal quantiles at (i − 3/8) ÷ (n + 1/4).";
 

@@ -63,11 +63,33 @@ final class PredictedPlace {
 
     /** What to think of a prediction of a value by some data. */
     private Trust trust(Evidence data, double value) {
-        double x = ofX() ? value : given;
-        boolean supported = data.supports(curve(), x);
-        return task.asks().meaning() && against(value).isPresent() ? Trust.MEANINGLESS
-                : supported ? Trust.TRUSTED
-                : Trust.DOUBTED;
+        return thoughts(data, value).getFirst();
+    }
+
+    /**
+     * What may be thought of it, what the key says first. To lie among the data is not enough: where the residuals show a pattern
+     * the curve leaves out what the data show, and to mistrust it is right; to trust it is wrong only beyond reasonable doubt.
+     */
+    private List<Trust> thoughts(Evidence data, double value) {
+        if (task.asks().meaning() && against(value).isPresent()) {
+            return List.of(Trust.MEANINGLESS);
+        }
+        if (!isSupported(data, value)) {
+            return List.of(Trust.DOUBTED);
+        }
+        return data.isBent(curve()) ? List.of(Trust.DOUBTED)
+                : data.hasPattern(curve()) ? List.of(Trust.DOUBTED, Trust.TRUSTED)
+                : List.of(Trust.TRUSTED);
+    }
+
+    private boolean isSupported(Evidence data, double value) {
+        return data.supports(curve(), ofX() ? value : given);
+    }
+
+    /** What the key says beside its sign: why a prediction among the data is not to be trusted. */
+    private String patterned(double value) {
+        return task.asks().trust() && trust(truth.evidence(), value) == Trust.DOUBTED && isSupported(truth.evidence(), value)
+                ? " (the residuals show a pattern)" : "";
     }
 
     /** What to think where the curve has no value. */
@@ -103,8 +125,8 @@ final class PredictedPlace {
         }
         String judged = task.asks().trust() ? " " : "";
         return String.join(" or ", DoubleStream.of(values)
-                .mapToObj(it -> shown(it) + interval() + judged + (task.asks().trust() ? trust(truth.evidence(), it).sign() : ""))
-                .toList());
+                .mapToObj(it -> shown(it) + interval() + judged + (task.asks().trust() ? trust(truth.evidence(), it).sign() : "")
+                + patterned(it)).toList());
     }
 
     /** The same as it is told to a student. */
@@ -223,11 +245,12 @@ final class PredictedPlace {
 
     private void trust(Predicted answer, List<Evidence> accepted) {
         Trust thought = answer.trusted().orElse(null);
-        List<Trust> right = accepted.stream().map(data -> right(data, answer.text())).distinct().toList();
+        List<Trust> right = accepted.stream().flatMap(data -> right(data, answer.text()).stream()).distinct().toList();
         boolean isRight = right.contains(thought);
         if (!isRight && thought != null) {
             notes.add(Words.capitalized(name()) + ": " + why(right.getFirst(), thought, accepted.getFirst(), answer.text()));
-            if (thought == Trust.TRUSTED && right.getFirst() == Trust.DOUBTED) {
+            boolean outside = !isPatterned(accepted.getFirst(), answer.text());
+            if (thought == Trust.TRUSTED && right.getFirst() == Trust.DOUBTED && outside) {
                 recognise(Mistake.EXTRAPOLATION_TRUSTED);
             } else if (thought == Trust.DOUBTED && right.getFirst() == Trust.TRUSTED) {
                 recognise(Mistake.INTERPOLATION_MISTRUSTED);
@@ -237,9 +260,15 @@ final class PredictedPlace {
     }
 
     /** What to think of the value that was meant: of several x, the one that lies nearest to what was typed. */
-    private Trust right(Evidence data, String text) {
+    private List<Trust> right(Evidence data, String text) {
         OptionalDouble meant = meant(data, text);
-        return meant.isEmpty() ? ofNone() : trust(data, meant.getAsDouble());
+        return meant.isEmpty() ? List.of(ofNone()) : thoughts(data, meant.getAsDouble());
+    }
+
+    /** Whether a value that was meant lies among the data, so that only a pattern speaks against it. */
+    private boolean isPatterned(Evidence data, String text) {
+        OptionalDouble meant = meant(data, text);
+        return meant.isPresent() && isSupported(data, meant.getAsDouble());
     }
 
     private OptionalDouble meant(Evidence data, String text) {
@@ -253,7 +282,11 @@ final class PredictedPlace {
         String curve = inWords(curve());
         return switch (right) {
             case TRUSTED -> "this lies among the data, so the " + curve + " may be trusted here.";
-            case DOUBTED -> thought == Trust.MEANINGLESS
+            case DOUBTED -> isPatterned(data, text)
+                    ? "the residuals show a pattern, so the " + curve
+                    + " leaves out what the data show. To lie among the data is not "
+                    + "enough."
+                    : thought == Trust.MEANINGLESS
                     ? "there could be such a value. It lies outside the data, so it is not to be trusted."
                     : "this lies outside the data. Nothing measured says that the " + curve + " goes on like this.";
             case MEANINGLESS -> {

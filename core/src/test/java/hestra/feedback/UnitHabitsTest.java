@@ -12,8 +12,6 @@ import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 import hestra.numbers.Rounding;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -71,6 +71,27 @@ class PredictTest {
         assertThat(judge(AT_3_AND_8, "4.00 no; 7.00 no").mistakes()).containsExactly(Mistake.INTERPOLATION_MISTRUSTED);
     }
 
+    /** Something cools, and a line runs through the bend: among the data it is not to be trusted either. */
+    @Test
+    void aLineThroughABendIsNotToBeTrustedAmongTheDataEither() {
+        List<Row> rows = IntStream.range(0, 14).mapToObj(i -> Row.of(cell(5.0 * i),
+                cell(Math.round(700 * Math.pow(0.8, i)) / 10.0)))
+                .toList();
+        Truth bent = Truth.of(DataTable.empty(Variable.named("x"), Variable.named("y")).withRows(rows), Roles.FIRST_EXPLAINS,
+                DecimalMark.POINT, List.of(), KeptPoints.FULL);
+        Predict task = AT_3_AND_8.at(List.of(30.0));
+        String number = bent.style().show(bent.evidence().predicted(new Curve.Line(), 30).orElseThrow(), task.rounding());
+        Answer mistrusted = task.typed(number + " no", bent).orElseThrow();
+        Answer trusted = task.typed(number + " yes", bent).orElseThrow();
+        assertThat(task.judge(new Attempt(mistrusted, Set.of()), bent).isRight()).isTrue();
+        Verdict wrong = task.judge(new Attempt(trusted, Set.of()), bent);
+        assertThat(wrong.message()).contains("the residuals show a pattern");
+        assertThat(wrong.mistakes()).as("it is no extrapolation").isEmpty();
+        assertThat(task.key(bent).text()).contains("\u2717 (the residuals show a pattern)");
+        Predict byCurve = task.with(task.asking().of(new Curve.Exponential(Curve.FittedOn.VALUES)));
+        assertThat(byCurve.key(bent).text()).as("the curve leaves nothing out").contains("\u2713").doesNotContain("pattern");
+    }
+
     @Test
     void theFeedbackSaysAtWhichValueItIsWrong() {
         Verdict second = judge(AT_3_AND_8, "4.00 yes; 9.99 no");
