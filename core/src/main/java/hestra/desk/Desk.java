@@ -14,6 +14,7 @@ import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.exercise.Truths;
 import hestra.fit.Curve;
+import hestra.numbers.Counted;
 import hestra.task.Aid;
 import hestra.task.Answer;
 import hestra.task.Attempt;
@@ -22,6 +23,7 @@ import hestra.task.ComparedWithBest;
 import hestra.task.Conceals;
 import hestra.task.Drawing;
 import hestra.task.Handiwork;
+import hestra.task.RestsOnGiven;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.Truth;
@@ -102,10 +104,23 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
         return task.unfinished(attempt.answer(), bench.truth())
                 .or(() -> work.attemptsAt(task.id()).stream().reduce((_, last) -> last).filter(attempt::asksTheSameAs)
                         .map(_ -> "This is the answer that you have just checked. Checking it again costs no try."))
+                .or(() -> displaced(RestsOnGiven.displaced(task, bench)))
                 .or(() -> playsOn(task) && isShown(task, bench.round())
                         ? Optional.of("The best " + ComparedWithBest.compared(task).map(Curve::familyInWords)
                         .orElse("line") + " is shown for these data. Play again with new data to place another.")
                         : Optional.empty());
+    }
+
+    /** What to do about points that were moved before; nothing where all stand as they were given out. */
+    private static Optional<String> displaced(List<Integer> places) {
+        if (places.isEmpty()) {
+            return Optional.empty();
+        }
+        String rows = places.size() == 1 ? "Row " + (places.getFirst() + 1) + " is not as it was given out"
+                : Counted.of(places.size(), "row") + " are not as they were given out";
+        return Optional.of(rows + ": you have changed " + (places.size() == 1 ? "it" : "them")
+                + ", and this is asked of the data "
+                + "as they were. Select the row and press “As given” first; this costs no try.");
     }
 
     /** Whether each round of a task has other data. */

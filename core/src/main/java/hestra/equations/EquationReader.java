@@ -23,7 +23,15 @@ public final class EquationReader {
     private static final Pattern TOKEN = Pattern.compile(
             "\\s*(?:(?<number>(?:\\d+(?:[.,]\\d+)?|[.,]\\d+)(?:[eE][-+]?\\d{1,3}(?![\\d.,]))?)|"
                     + "(?<raised>[\u207b\u207a]?[\u2070\u00b9\u00b2\u00b3\u2074-\u2079]+|\u02e3)|(?<name>log_?10|"
-                    + "[\\p{L}\\p{M}_]+(?:-hat\\b)?)|(?<sign>\\*\\*|[-+*/^()=\u00b7\u00d7\u2212\u2013:\u221a\u2248]))");
+                    + "[\\p{L}\\p{M}_]+(?:-hat\\b)?)|(?<sign>\\*\\*|"
+                    + "[-+*/^()=\u00b7\u00d7\u22c5\u2219\u2022\u2217\u2212\u2013\u2014:\u00f7\u221a\u2248]))");
+    private static final Pattern LOGARITHM = Pattern.compile("(?i)(log_?10|ln|log|lg)\\s*\\(?\\s*([^()]+?)\\s*\\)?");
+    private static final Pattern ONLY_X = Pattern.compile("(?<!\\p{L})[Xx](?!\\p{L})");
+    private static final String NAME_OF_ONE =
+            "\\s*(?:the\\s+)?(slope|gradient|intercept|constant|[abcm]|b_?[01]|b[\u2080\u2081])\\s*"
+            + "(?:=|:|is)\\s*([-+\u2212\u2013\u2014]?\\s*\\d+(?:[.,]\\d+)?)\\s*";
+    private static final Pattern COEFFICIENTS =
+            Pattern.compile("(?i)" + NAME_OF_ONE + "(?:[,;]|and|\\s)" + NAME_OF_ONE + "[.]?");
     private static final String RAISED = "\u2070\u00b9\u00b2\u00b3\u2074\u2075\u2076\u2077\u2078\u2079";
 
     /** What was read, or why not. */
@@ -79,7 +87,7 @@ public final class EquationReader {
         if (plain.length() > LONGEST) {
             throw new Stop("This is far too long for an equation.");
         }
-        String named = named(plain);
+        String named = withLeftSide(named(coefficients(plain).orElse(plain)));
         int equals = Math.max(named.indexOf('='), named.indexOf('\u2248'));
         if (equals < 0) {
             throw new Stop("An equation has an equals sign.");
@@ -87,7 +95,8 @@ public final class EquationReader {
         if (named.indexOf('=', equals + 1) >= 0) {
             throw new Stop("There are two equals signs here. Give one equation.");
         }
-        TypedEquation.Side left = side(named.substring(0, equals))
+        Matcher logarithm = LOGARITHM.matcher(named.substring(0, equals).strip());
+        TypedEquation.Side left = side(logarithm.matches() ? logarithm.group(2) : named.substring(0, equals))
                 .orElseThrow(() -> new Stop("\u201c" + shortened(plain.substring(0,
                         Math.max(1, Math.max(plain.indexOf('='), plain.indexOf('\u2248')))))
                 + "\u201d is none of the two variables. Begin with " + y.name() + " = or \u0177 =."));
@@ -99,14 +108,45 @@ public final class EquationReader {
         if (at < tokens.size()) {
             throw new Stop("\u201c" + tokens.get(at).text() + "\u201d cannot be read at this place.");
         }
-        return new TypedEquation(left, inner, sum);
+        return new TypedEquation(left, inner, logarithm.matches() ? turnedBack(sum, logarithm.group(1)) : sum);
+    }
+
+    /** "ln y = 4 − 0.3 x" is y = e^(4 − 0.3 x). */
+    private static Sum turnedBack(Sum sum, String function) {
+        double base = function.toLowerCase(Locale.ROOT).equals("ln") ? 1 : Math.log(10);
+        return or(sum.times(base).exp(), "This logarithm cannot be turned back here. Begin with \u0177 =.");
+    }
+
+    /** A formula of x alone is that of y: "1.95 + 0.515 x". */
+    private static String withLeftSide(String named) {
+        boolean equals = named.indexOf('=') >= 0 || named.indexOf('\u2248') >= 0;
+        return !equals && ONLY_X.matcher(named).find() ? "Y = " + named : named;
+    }
+
+    /** Two coefficients by their names, "slope = 0.515, intercept = 1.95" or "b1 = 0.515 and b0 = 1.95", are those of a line. */
+    private Optional<String> coefficients(String text) {
+        Matcher pair = COEFFICIENTS.matcher(text);
+        if (!pair.matches()) {
+            return Optional.empty();
+        }
+        boolean first = isSlope(pair.group(1), pair.group(3));
+        boolean second = isSlope(pair.group(3), pair.group(1));
+        return first == second ? Optional.empty()
+                : Optional.of("y = " + pair.group(first ? 4 : 2) + " + (" + pair.group(first ? 2 : 4) + ") x");
+    }
+
+    private static boolean isSlope(String name, String other) {
+        String lower = name.toLowerCase(Locale.ROOT);
+        // Of a and b, b is the slope; of b and c, b is too.
+        return lower.matches("slope|gradient|b_?1|b\u2081|m") || lower.equals("b") && other.toLowerCase(Locale.ROOT)
+                .matches("a|c|intercept|constant");
     }
 
     /** Which variable the text before the equals sign is. */
     private static Optional<TypedEquation.Side> side(String text) {
         String bare = text.replaceAll("\\([^()]*\\)", "").strip()
                 .replaceAll("(?i)^(?:the\\s+)?(?:predicted|estimated|mean|average|expected|fitted)\\s+", "").strip();
-        if (bare.equals("Y") || bare.matches("(?i)\u0177|y|y[-_ ]?hat|f")) {
+        if (bare.equals("Y") || bare.matches("(?iu)\u0177|y|y[-_ ]?hat|f")) {
             return Optional.of(TypedEquation.Side.Y);
         }
         return bare.equals("X") || bare.matches("(?i)x|x\u0302|x[-_ ]?hat")
@@ -151,9 +191,9 @@ public final class EquationReader {
                 String sign = matcher.group("sign");
                 all.add(new Token(switch (sign) {
                     case "**", "^" -> '^';
-                    case "\u00b7", "\u00d7", "*" -> '*';
-                    case ":", "/" -> '/';
-                    case "\u2212", "\u2013", "-" -> '-';
+                    case "\u00b7", "\u00d7", "\u22c5", "\u2219", "\u2022", "\u2217", "*" -> '*';
+                    case ":", "\u00f7", "/" -> '/';
+                    case "\u2212", "\u2013", "\u2014", "-" -> '-';
                     case "\u221a" -> 'f';
                     default -> sign.charAt(0);
                 }, sign.equals("\u221a") ? "sqrt" : sign));

@@ -1,6 +1,7 @@
 package hestra.feedback;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -175,9 +176,15 @@ public final class Evidence {
                 .filter(Residuals::hasPattern).isPresent());
     }
 
-    /** Whether the data are bent beyond reasonable doubt where a curve is straight. */
+    /** Whether the data are bent beyond reasonable doubt where a curve is straight, and not by one point alone. */
     public boolean isBent(Curve curve) {
-        return curve instanceof Curve.Line && fit(new Curve.Polynomial(2)).curveFit()
+        return curve instanceof Curve.Line && isBent(pairs) && points(curve).stream()
+                .max(Comparator.comparingDouble(it -> it.leverage().orElse(0)))
+                .filter(far -> isBent(pairs.without(far.row()))).isPresent();
+    }
+
+    private static boolean isBent(Pairs pairs) {
+        return LeastSquares.fit(new Curve.Polynomial(2), pairs).curveFit()
                 .map(it -> it.coefficients().getLast().p().orElse(1) < BEYOND_DOUBT).orElse(false);
     }
 

@@ -2,6 +2,7 @@ package hestra.numbers;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.List;
 import java.util.OptionalDouble;
 
 /**
@@ -29,6 +30,9 @@ public record NumberStyle(DecimalMark mark, int digits, boolean asked) {
     private static final int MOST_DIGITS = 15;
     private static final int GREATEST_PLAIN_EXPONENT = 6;
     private static final int DIGITS_OF_A_SUM = 10;
+    private static final int P_DIGITS = 3;
+    private static final List<BigDecimal> LEVELS = List.of(new BigDecimal("0.001"), new BigDecimal("0.01"),
+            new BigDecimal("0.05"), new BigDecimal("0.1"));
     private static final int DIGITS_IN_A_CALCULATION = 5;
     private static final String SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
 
@@ -155,7 +159,25 @@ public record NumberStyle(DecimalMark mark, int digits, boolean asked) {
 
     /** A p-value in a sentence: "p = 0.0213", or "p < 0.0001" below that. */
     public String pInWords(double p) {
-        return p < 1e-4 ? "p < 0" + mark.sign() + "0001" : "p = " + withDigits(3).show(p);
+        return p < 1e-4 ? "p < 0" + mark.sign() + "0001" : "p = " + p(p);
+    }
+
+    /**
+     * A p-value: three digits, and as many more as keep it from looking like a level that it is compared with, where it is not
+     * that:
+     * 0.04996 beside 0.05.
+     */
+    public String p(double value) {
+        int more = P_DIGITS;
+        while (more < MOST_DIGITS && looksLikeALevel(value, more)) {
+            more++;
+        }
+        return withDigits(more).show(value);
+    }
+
+    private static boolean looksLikeALevel(double value, int count) {
+        BigDecimal rounded = new Rounding.Significant(count).apply(value);
+        return LEVELS.stream().anyMatch(level -> rounded.compareTo(level) == 0 && value != level.doubleValue());
     }
 
     /** An exponent in plain text: raised digits for a whole number, else after a ^. */

@@ -92,7 +92,7 @@ final class AboutAssociation {
     private Entry p(Association it) {
         return it.p().isEmpty()
                 ? new Entry(NumberStyle.UNDEFINED, "This takes at least three points that do not lie on one line.")
-                : new Entry(style.withDigits(3).show(it.p().getAsDouble()),
+                : new Entry(style.p(it.p().getAsDouble()),
                 findings.whatAsks(Aspect.About.P).orElse("An r this far from 0 would come up " + Chance.inWords(it.p()
                         .getAsDouble()) + " if " + x() + " and " + y() + " were unrelated."));
     }

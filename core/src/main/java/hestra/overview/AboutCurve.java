@@ -52,7 +52,8 @@ final class AboutCurve {
             lines.add(line("t", all, it -> new Entry(style.withDigits(3).show(it.t()), it.t()
                     .isEmpty()
                     ? NO_POINTS_LEFT : "The estimate divided by its standard error: how many standard errors it lies from 0.")));
-            lines.add(line("p", all, it -> new Entry(style.withDigits(3).show(it.p()), asked(Aspect.About.P, chance(it)))));
+            lines.add(line("p", all, it -> new Entry(it.p().isPresent() ? style.p(it.p().getAsDouble()) : NumberStyle.UNDEFINED,
+                    asked(Aspect.About.P, chance(it)))));
             lines.add(line(findings.numbers().levelInWords() + " interval from", all, it -> end(it, Interval::low)));
             lines.add(line("to", all, it -> end(it, Interval::high)));
         }
@@ -164,7 +165,7 @@ final class AboutCurve {
         lines.add(held(Aid.R_SQUARED, "F", new Entry(style.show(test.f()),
                 "The variation explained by each coefficient but the constant, in units of what is left over by each point: with "
                 + test.above() + " and " + test.below() + " degrees of freedom.")));
-        lines.add(held(Aid.R_SQUARED, "p of F", new Entry(style.withDigits(3).show(test.p()),
+        lines.add(held(Aid.R_SQUARED, "p of F", new Entry(style.p(test.p()),
                 "An F this large would come up " + Chance.inWords(test.p()) + " if " + y() + " had nothing to do with " + x()
                 + ".")));
     }

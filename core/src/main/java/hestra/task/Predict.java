@@ -33,7 +33,7 @@ import hestra.numbers.Rounding;
  * @param asked what is to be given beside the numbers, and how it counts; nothing for a judgement with each
  */
 public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<Asking> more, Optional<Predicting> asked)
-        implements Task, AnsweredByText, AsksNumbers, KeepsInStep, UsesCurve {
+        implements Task, AnsweredByText, AsksNumbers, KeepsInStep, RestsOnGiven, UsesCurve {
 
     /** The most x values asked. */
     public static final int MOST = 12;

@@ -27,7 +27,7 @@ import hestra.numbers.Rounding;
  * @param more of which curve, row and place, and how it is to be given; nothing for a value of the line
  */
 public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optional<Asking> more)
-        implements ByTyping, AsksNumbers, NamesRows, UsesCurve {
+        implements ByTyping, AsksNumbers, NamesRows, RestsOnGiven, UsesCurve {
 
     static final Kind KIND = new Kind("read-value", "Read a value", Kind.Group.NUMBERS, ReadValue.class,
             Stream.of(Quantity.values()).map(Quantity::inWords).collect(Collectors.joining(" ")), (id, _) -> new ReadValue(

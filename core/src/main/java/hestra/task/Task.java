@@ -12,7 +12,8 @@ import hestra.feedback.Verdict;
  * task is, but the form in which it is answered and the fields in which it is written. What only some kinds can do is a sealed
  * interface of its own, so that the head of a kind says what it is capable of: {@link AnsweredByText}, {@link AsksNumbers},
  * {@link ChangesTable}, {@link ComparedWithBest}, {@link Conceals}, {@link DoneOnPlot}, {@link KeepsInStep},
- * {@link LeavesToStudent}, {@link NamesRows}, {@link ReadByPerson}, {@link SetByHand}, {@link Sketched}, {@link UsesCurve}.
+ * {@link LeavesToStudent}, {@link NamesRows}, {@link ReadByPerson}, {@link RestsOnGiven}, {@link SetByHand}, {@link Sketched},
+ * {@link UsesCurve}.
  */
 public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, Predict, Explain, ByEye, ReachTarget, FindPoint,
         MatchPlot, FillCalculation, DrawIt, TryOut, FromPicture, WriteSection, ByChoice, ByTyping {

@@ -28,7 +28,7 @@ import hestra.numbers.Words;
  * @param curve which
  * @param digits to how many significant digits each coefficient is given, at least
  */
-public record WriteEquation(Terms terms, Curve curve, int digits) implements ByTyping, UsesCurve {
+public record WriteEquation(Terms terms, Curve curve, int digits) implements ByTyping, RestsOnGiven, UsesCurve {
 
     public static final int LEAST_DIGITS = 1;
     public static final int MOST_DIGITS = 8;

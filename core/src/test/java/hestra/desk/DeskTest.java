@@ -459,4 +459,21 @@ class DeskTest {
         assertThat(Findings.of(mended).suspicions()).as("once it is found, others are")
                 .extracting(Suspicion::row).containsExactly(7);
     }
+
+    /** A point that was moved in one task would make right readings of the next ones wrong. */
+    @Test
+    void whatIsAskedOfTheDataAsGivenWaitsUntilMovedPointsArePutBack() {
+        Exercise exercise = Kelp.exercise(Kelp.read(Quantity.SLOPE, new Rounding.Places(2)))
+                .withFirst(part -> part.withHeld(Set.of()));
+        Desk desk = Desk.open(exercise).apply(new Edit.Draft("read", new Answer.Typed("0.52")));
+        Task read = exercise.tasks().getFirst();
+        assertThat(Findings.of(desk).unready(read)).isEmpty();
+        Desk moved = desk.apply(new WorkEdit.MovePoint(3, 8, 9, 1));
+        assertThat(Findings.of(moved).unready(read).orElseThrow()).startsWith("Row 4 is not as it was given out")
+                .contains("As given");
+        assertThat(Findings.of(moved.apply(new Edit.Check("read"))).task("read").isTried()).as("it costs no try").isFalse();
+        assertThat(Findings.of(moved.apply(new WorkEdit.Restore(3))).unready(read)).isEmpty();
+        Desk aside = desk.apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(3), "odd")));
+        assertThat(Findings.of(aside).unready(read)).as("what is set aside is another matter").isEmpty();
+    }
 }

@@ -42,6 +42,30 @@ class EquationReaderTest {
     }
 
     @ParameterizedTest
+    @ValueSource(strings = {"\u0176 = 1.95 + 0.515\u22c5x", "y = 1.95 + 0.515 \u2219 days", "1.95 + 0.515 x", "0.515 days + 1.95",
+            "slope = 0.515, intercept = 1.95", "b1 = 0.515 and b0 = 1.95", "a = 1.95; b = 0.515", "intercept: 1.95, slope: 0.515",
+            "m = 0.515, c = 1.95", "b\u2080 = 1.95, b\u2081 = 0.515"})
+    void aLineAsPeopleWriteIt(String text) {
+        assertThat(read(text).coefficients(new Curve.Line()).orElseThrow())
+                .containsExactly(new double[] {1.95, 0.515}, offset(1e-12));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"ln y = 4.12713438504509 \u2014 0.042907501 x", "ln(length) = 4.12713438504509 - 0.042907501 days",
+            "log10 y = 1.79239168949825 - 0.018634491 x"})
+    void aLogarithmOfYIsTurnedBack(String text) {
+        double[] c = read(text).coefficients(new Curve.Exponential(Curve.FittedOn.VALUES)).orElseThrow();
+        assertThat(c[0]).isCloseTo(62, offset(1e-6));
+        assertThat(c[1]).isCloseTo(0.958, offset(1e-8));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"0.515", "slope = 0.515", "a = 1.95, a = 0.515", "slope = 0.515, m = 3", "1.95 + 0.515"})
+    void whatIsNoWholeEquationIsRefused(String text) {
+        assertThat(reading(text)).as(text).isInstanceOf(EquationReader.Refused.class);
+    }
+
+    @ParameterizedTest
     @CsvSource({"y = -22 + 5.2x - 0.11x^2", "y = 5.2x − 0.11x² − 22", "shoots = -0.11*x**2 + 5.2*x - 22",
             "y = -22 + x(5.2 - 0.11 x)"})
     void aQuadratic(String text) {
@@ -84,7 +108,7 @@ class EquationReaderTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"4.1 + 0.83 x", "y = ", "mass = 4 + 2 x", "y = 4 + 2 mass", "y = 4 + (2 x", "y = 4 + * x",
+    @ValueSource(strings = {"y = ", "mass = 4 + 2 x", "y = 4 + 2 mass", "y = 4 + (2 x", "y = 4 + * x",
             "y = 4 = 2 x", "y = 1 / (1 + x)", "y = 4 + 2 y", "y = ln(−2)", "y = 4 # x", "y = x^x", "y = 2 x +"})
     void whatIsNoneIsRefusedWithAReason(String text) {
         assertThat(reading(text)).as(text).isInstanceOf(EquationReader.Refused.class);

@@ -82,6 +82,16 @@ class NumberStyleTest {
     }
 
     @Test
+    void pNeverLooksLikeALevelThatItIsNot() {
+        assertThat(STYLE.p(0.04996)).isEqualTo("0.04996");
+        assertThat(STYLE.p(0.0499996)).isEqualTo("0.0499996");
+        assertThat(STYLE.p(0.0512)).isEqualTo("0.0512");
+        assertThat(STYLE.p(0.05)).isEqualTo("0.0500");
+        assertThat(STYLE.p(0.010004)).isEqualTo("0.010004");
+        assertThat(STYLE.pInWords(0.04996)).isEqualTo("p = 0.04996");
+    }
+
+    @Test
     void residualsCarryTheirSign() {
         assertThat(STYLE.signed(1.04, 1)).isEqualTo("+1.0");
         assertThat(STYLE.signed(-3.25, 1)).isEqualTo("−3.3");

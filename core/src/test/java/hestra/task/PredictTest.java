@@ -92,6 +92,21 @@ class PredictTest {
         assertThat(byCurve.key(bent).text()).as("the curve leaves nothing out").contains("\u2713").doesNotContain("pattern");
     }
 
+    /** One far point makes a parabola fit better than a line: that is no bend of the others. */
+    @Test
+    void oneFarPointIsNoBend() {
+        double[] y = {10.1, 9.4, 9.2, 8.3, 8.1, 7.2, 7.1, 6.2, 5.9, 5.3};
+        List<Row> rows = IntStream.range(0, 11).mapToObj(i -> i == 10 ? Row.of(cell(40), cell(9.8)) : Row.of(cell(i), cell(y[i])))
+                .toList();
+        Truth boulder = Truth.of(DataTable.empty(Variable.named("x"), Variable.named("y")).withRows(rows), Roles.FIRST_EXPLAINS,
+                DecimalMark.POINT, List.of(), KeptPoints.FULL);
+        assertThat(boulder.evidence().isBent(new Curve.Line())).isFalse();
+        Predict task = AT_3_AND_8.at(List.of(4.0));
+        String number = boulder.style().show(boulder.evidence().predicted(new Curve.Line(), 4).orElseThrow(), task.rounding());
+        assertThat(task.judge(new Attempt(task.typed(number + " yes", boulder).orElseThrow(), Set.of()), boulder).isRight())
+                .as("to trust it is not called wrong").isTrue();
+    }
+
     @Test
     void theFeedbackSaysAtWhichValueItIsWrong() {
         Verdict second = judge(AT_3_AND_8, "4.00 yes; 9.99 no");

@@ -85,7 +85,7 @@ final class FitText {
         for (Coefficient coefficient : fit.coefficients()) {
             table.row(coefficient.name(), coefficient.shown() == 0 ? "0" : show(coefficient.value()),
                     show(coefficient.standardError()), show(coefficient.t()),
-                    show(coefficient.p()), ends(fit.interval(coefficient, answer.level())));
+                    p(coefficient.p()), ends(fit.interval(coefficient, answer.level())));
         }
         text.append(table);
         line("");
@@ -318,6 +318,10 @@ final class FitText {
 
     private String show(OptionalDouble value) {
         return style.show(value);
+    }
+
+    private String p(OptionalDouble value) {
+        return value.isPresent() ? style.p(value.getAsDouble()) : NumberStyle.UNDEFINED;
     }
 
     private String ends(Optional<Interval> interval) {

@@ -219,7 +219,7 @@ class PlaygroundTest {
             person.click("turned-target-cannot");
             person.click("turned-target-reason-mean-point");
             person.press(KeyCode.CONTROL, KeyCode.ENTER);
-            assertThat(person.text("verdict-turned-target")).startsWith("✗").contains("it can be done");
+            assertThat(person.text("verdict-turned-target")).startsWith("✗").contains("It can be done");
             person.click("turned-target-cannot");
             put(person, 9.5, 0.5);
             person.press(KeyCode.CONTROL, KeyCode.ENTER);

@@ -36,11 +36,11 @@ class WorkingTest {
             person.choose("strip-kind", "calculation by sums");
             assertThat(person.sees("strip")).isFalse();
             assertThat(person.text("unfold")).isEqualTo("Next: x − x̄");
-            assertThat(person.texts("step")).containsExactly("x̄ = Σx ÷ n = 31.70", "ȳ = Σy ÷ n = 35.68");
+            assertThat(person.texts("step")).containsExactly("x̄ = Σx ÷ n ≈ 31.70", "ȳ = Σy ÷ n ≈ 35.68");
             for (int i = 0; i < 4; i++) {
                 person.click("unfold");
             }
-            assertThat(person.texts("step")).anyMatch(it -> it.startsWith("b = Sxy ÷ Sxx = −0.27"))
+            assertThat(person.texts("step")).anyMatch(it -> it.startsWith("b = Sxy ÷ Sxx ≈ −0.27"))
                     .noneMatch(it -> it.startsWith("r ="));
             person.click("unfold");
             assertThat(person.texts("step")).anyMatch(it -> it.startsWith("r = "));
