@@ -74,8 +74,8 @@ public sealed interface ByChoice extends Task, AnsweredByText permits Question, 
         if (whole.isPresent()) {
             return whole.map(Set::of);
         }
-        Set<Integer> all = new TreeSet<>();
-        if (row.several()) {
+        Set<Integer> all = new TreeSet<>(row.several() ? ChoiceText.places(row.options(), text) : Set.of());
+        if (row.several() && all.isEmpty()) {
             for (String one : text.split("\\s*(?:,|\\band\\b)\\s*")) {
                 Optional<Integer> place = ChoiceText.place(row.options(), it -> it, one);
                 if (place.isEmpty()) {

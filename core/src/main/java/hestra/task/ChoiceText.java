@@ -1,8 +1,11 @@
 package hestra.task;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Function;
 
 
@@ -36,6 +39,23 @@ final class ChoiceText {
         return find(all, words, text).map(all::indexOf)
                 .or(() -> typed.matches("\\d{1,3}") && Integer.parseInt(typed) >= 1 && Integer.parseInt(typed) <= all.size()
                 ? Optional.of(Integer.parseInt(typed) - 1) : Optional.empty());
+    }
+
+    /**
+     * The places of several that are typed in full, with commas or "and" between them, which may stand within them too; none
+     * where anything else is left.
+     */
+    static Set<Integer> places(List<String> all, String text) {
+        String rest = plain(text);
+        Set<Integer> places = new TreeSet<>();
+        for (String option : all.stream().sorted(Comparator.comparing(String::length).reversed()).toList()) {
+            int at = rest.indexOf(plain(option));
+            if (at >= 0 && !plain(option).isEmpty()) {
+                places.add(all.indexOf(option));
+                rest = rest.substring(0, at) + "," + rest.substring(at + plain(option).length());
+            }
+        }
+        return rest.matches("(?:[,;\\s]|\\band\\b)*") ? places : Set.of();
     }
 
     /** What could have been typed, for a message. */

@@ -15,6 +15,7 @@ import hestra.data.TableEdit;
 import hestra.feedback.Mistake;
 import hestra.feedback.Parts;
 import hestra.feedback.Verdict;
+import hestra.fit.Diagnostics;
 import hestra.fit.Fit;
 import hestra.fit.Trial;
 
@@ -38,6 +39,8 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
 
     /** Two points that stand out by amounts as near as this are not told apart. */
     private static final double TIED = 1e-9;
+    /** Cook's distance from which a point is said to move the line. */
+    private static final double NOTABLE = 0.5;
 
     public FindPoint {
         rows = Set.copyOf(rows);
@@ -187,10 +190,22 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
         }
         action.ifPresent(key -> parts.add("what to do", given.action().filter(key::equals).isPresent(),
                 "What to do about it is not right yet."));
-        reason.ifPresent(key -> parts.add("why", given.reason().filter(key::equals).isPresent(),
-                "The reason is not the best one."));
+        reason.ifPresent(key -> {
+            boolean holds = given.reason().filter(key::equals).isPresent();
+            parts.add("why", holds, given.reason().map(it -> it.against(decides(given.rows(), truth), sort == PointSort.MISTYPED))
+                    .orElse(""));
+            if (holds) {
+                parts.say("Your reason holds: " + key.inWords() + ".");
+            }
+        });
         return parts.verdict(terms.marks(), "").recognising(other.isPresent() ? List.of(Mistake.ANOTHER_POINT) : List.of())
                 .advising(found ? "" : advice());
+    }
+
+    /** Whether the line rests on one of these points, by Cook's distance. */
+    private static boolean decides(Set<Integer> rows, Truth truth) {
+        return truth.evidence().fit().line().stream().flatMap(line -> Diagnostics.of(line, truth.pairs()).stream())
+                .anyMatch(point -> rows.contains(point.row()) && point.cooksDistance().orElse(0) >= NOTABLE);
     }
 
     private String isNot(Set<Integer> rows, List<Set<Integer>> right) {

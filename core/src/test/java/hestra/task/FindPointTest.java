@@ -99,6 +99,23 @@ class FindPointTest {
         assertThat(partly.message()).contains("You found the point").contains("What to do about it");
     }
 
+    /** FAR's last point has by far the greatest Cook's distance. */
+    @Test
+    void whyAReasonIsNoneIsSaidByWhatIsSoInTheData() {
+        FindPoint task = new FindPoint(Terms.of("find", "Find", "Which?", 2), PointSort.HIGHEST_LEVERAGE, 1, Set.of(),
+                Optional.empty(), Optional.of(PointReason.TRUE_VALUE));
+        Pointed found = new Pointed(Set.of(5), Optional.empty(), Optional.empty());
+        assertThat(task.judge(new Attempt(found.with(PointReason.TRUE_VALUE), Set.of()), FAR).message())
+                .contains("Your reason holds: it may well be true");
+        assertThat(task.judge(new Attempt(found.with(PointReason.DECIDES), Set.of()), FAR).message())
+                .contains("The line does rest on it. But that alone");
+        assertThat(task.judge(new Attempt(found.with(PointReason.LITTLE_EFFECT), Set.of()), FAR).message())
+                .contains("the line does change");
+        assertThat(task.judge(new Attempt(found.with(PointReason.SLIP), Set.of()), FAR).message()).contains("far out is not wrong");
+        assertThat(PointReason.values()).as("each says something of its own")
+                .extracting(it -> it.against(true, false)).doesNotHaveDuplicates().allMatch(it -> it.endsWith("."));
+    }
+
     @Test
     void rowsAreFollowedWhereverTheyGo() {
         Bench bench = new Bench(KELP, new TableEdit.MoveRows(0, 0, 2).appliedTo(KELP.given(), DecimalMark.POINT),
