@@ -28,6 +28,7 @@ public final class Looks {
         "SourceCodePro-Regular", "SourceCodePro-Semibold"
     };
     private static final double USUAL_SIZE = 14;
+    private static final String FAMILY = "-fx-font-family: \"Source Sans 3\"; ";
 
     private Looks() {}
 
@@ -79,7 +80,7 @@ public final class Looks {
         ListChangeListener<Window> opened = change -> {
             while (change.next()) {
                 change.getAddedSubList().stream().filter(ContextMenu.class::isInstance).map(ContextMenu.class::cast)
-                        .filter(menu -> isOf(menu, root)).forEach(menu -> menu.setStyle(size(look)));
+                        .filter(menu -> isOf(menu, root)).forEach(menu -> menu.setStyle(FAMILY + size(look)));
             }
         };
         // The root holds it: a window that is closed is let go.

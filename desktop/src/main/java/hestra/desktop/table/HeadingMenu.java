@@ -1,6 +1,8 @@
 package hestra.desktop.table;
 
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.CustomMenuItem;
+import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -15,10 +17,12 @@ import hestra.summary.ColumnOverview;
 final class HeadingMenu extends ContextMenu {
 
     HeadingMenu(GridSource source, int column, Runnable name) {
-        MenuItem overview = Literally.said(new MenuItem(ColumnOverview.of(source.table(), column)
-                .inWords(new NumberStyle(source.mark(), NumberStyle.STANDARD.digits()))));
-        overview.setId("heading-overview");
-        overview.setDisable(true);
+        Label held = new Label(ColumnOverview.of(source.table(), column)
+                .inWords(new NumberStyle(source.mark(), NumberStyle.STANDARD.digits())));
+        held.getStyleClass().add("small");
+        held.setId("heading-overview");
+        // Read and not chosen.
+        CustomMenuItem overview = new CustomMenuItem(held, false);
         MenuItem naming = Literally.said(new MenuItem("Name and unit… (Alt+N)"));
         naming.setId("heading-name");
         naming.setOnAction(_ -> name.run());
