@@ -115,7 +115,7 @@ final class Contents {
         Slot slot = findings.curves().slotInHand();
         String reason = findings.curves().fitInHand().filter(Fit.None.class::isInstance)
                 .map(fit -> ((Fit.None) fit).reason()).orElse("");
-        String notice = opened ? reason : "Residuals will appear here. " + findings.whatOpens(Aid.RESIDUALS) + ".";
+        String notice = opened ? reason : findings.placeOf(Aid.RESIDUALS, "Residuals", true);
         Optional<DrawnCurve> inHand = opened ? curves.at(slot).map(curve -> drawn(slot, curve)) : Optional.empty();
         return content(findings.work().layers(), List.of(), inHand, notice);
     }

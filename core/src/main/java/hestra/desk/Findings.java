@@ -312,6 +312,15 @@ public final class Findings {
     }
 
     /**
+     * What stands in the place of something that is closed: "Residuals will appear here. Opens with task 3.", or that it is not
+     * shown.
+     */
+    public String placeOf(Aid aid, String what, boolean many) {
+        return part.opener(aid).isPresent() ? what + " will appear here. " + whatOpens(aid) + "."
+                : what + (many ? " are" : " is") + " not shown in this exercise.";
+    }
+
+    /**
      * Says that a task of the part asks what a number says, for as long as it is not known to be done: "What does this say? Task
      * 5 asks."; nothing where none does.
      */

@@ -134,7 +134,12 @@ public sealed interface Curve {
 
     /** Its family in words, of whichever fit: "line" where {@link #inWords} says that of least squares. */
     default String familyInWords() {
-        return this instanceof Line ? "line" : inWords();
+        return switch (this) {
+            case Line _ -> "line";
+            case Exponential _ -> "exponential curve";
+            case Power _ -> "power curve";
+            default -> inWords();
+        };
     }
 
     /** The curve's name in a sentence. */

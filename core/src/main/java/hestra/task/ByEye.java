@@ -16,6 +16,7 @@ import hestra.fit.Trial;
 import hestra.fit.TrialFit;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
+import hestra.numbers.Words;
 import hestra.targets.Measure;
 
 /**
@@ -104,11 +105,11 @@ public record ByEye(Terms terms, Curve curve, double full, double half)
     public Optional<String> unfinished(Answer answer, Truth truth) {
         Optional<Trial> trial = answer.as(Answer.Placed.class).trial();
         if (trial.isEmpty()) {
-            return Optional.of("Put a " + family()
+            return Optional.of("Put " + Words.withArticle(family())
                     + " into the plot first: press the button above, or T in the plot for a line.");
         } else if (!trial.get().curve().equals(curve)) {
-            return Optional.of("What stands in the plot is a " + trial.get().curve()
-                    .familyInWords() + ". Place a " + family() + ".");
+            return Optional.of("What stands in the plot is " + Words.withArticle(trial.get().curve().familyInWords()) + ". Place "
+                    + Words.withArticle(family()) + ".");
         }
         return trial.get().on(truth.pairs()).filter(TrialFit::isDefinedOnAll).isEmpty()
                 ? Optional.of("This curve does not run past all the points. Move its handles.") : Optional.empty();
@@ -201,8 +202,8 @@ public record ByEye(Terms terms, Curve curve, double full, double half)
         Optional<Trial> trial = answer.as(Answer.Placed.class).trial();
         OptionalDouble ratio = ratio(trial, truth);
         return List.of(trial.isEmpty() ? "nothing placed"
-                : ratio.isEmpty() ? "a " + trial.get().curve().familyInWords() + " by eye"
-                : "a " + family() + " by eye: "
+                : ratio.isEmpty() ? Words.withArticle(trial.get().curve().familyInWords()) + " by eye"
+                : Words.withArticle(family()) + " by eye: "
                 + shown(ratio.getAsDouble(), truth.style()) + " \u00d7 the least squares");
     }
 

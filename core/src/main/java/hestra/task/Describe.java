@@ -106,7 +106,8 @@ public record Describe(Terms terms, Description key) implements Task, AnsweredBy
                 part("unusual points", given.unusual(), key.unusual()));
         List<String> wrong = parts.stream().filter(part -> part.outcome() != Outcome.RIGHT).map(Verdict.Part::name).toList();
         int right = parts.size() - wrong.size();
-        String message = wrong.isEmpty() ? "All four choices fit the plot." : right + " of 4 choices fit the plot.";
+        String message = wrong.isEmpty()
+                ? "All four choices fit the plot." : right + " of 4 choices " + (right == 1 ? "fits" : "fit") + " the plot.";
         return Verdict.ofParts(terms.marks(), parts, message)
                 .advising(wrong.isEmpty() ? "" : "Look again at: " + String.join(", ", wrong) + ".");
     }

@@ -123,7 +123,7 @@ public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task
         boolean inView = drawn.frame().isEmpty() || isInView(pairs, drawn.frame().get());
         parts.add("all points in view", inView, "Some points lie outside of what the plot shows.");
         parts.add("data fill the plot", drawn.frame().isEmpty() || inView && fills(pairs, drawn.frame().get()),
-                "The data fill less than half of an axis. Make the scale larger.");
+                "The data fill less than half of an axis. Let it begin and end nearer to the data.");
         return parts.verdict(terms.marks(), "The plot is drawn as it should be.")
                 .recognising(exchanged ? List.of(Mistake.AXES_EXCHANGED) : List.of());
     }

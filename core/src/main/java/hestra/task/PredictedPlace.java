@@ -56,7 +56,7 @@ final class PredictedPlace {
 
     /** "line", "quadratic curve". */
     static String inWords(Curve curve) {
-        return curve instanceof Curve.Line ? "line" : curve.inWords();
+        return curve instanceof Curve.Line ? "line" : curve.familyInWords();
     }
 
     // What is right

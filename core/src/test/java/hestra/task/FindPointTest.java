@@ -111,7 +111,8 @@ class FindPointTest {
                 .contains("The line does rest on it. But that alone");
         assertThat(task.judge(new Attempt(found.with(PointReason.LITTLE_EFFECT), Set.of()), FAR).message())
                 .contains("the line does change");
-        assertThat(task.judge(new Attempt(found.with(PointReason.SLIP), Set.of()), FAR).message()).contains("far out is not wrong");
+        assertThat(task.judge(new Attempt(found.with(PointReason.SLIP), Set.of()), FAR).message())
+                .contains("far out is not wrong");
         assertThat(PointReason.values()).as("each says something of its own")
                 .extracting(it -> it.against(true, false)).doesNotHaveDuplicates().allMatch(it -> it.endsWith("."));
     }

@@ -196,7 +196,7 @@ public final class PredictionView extends VBox {
                 .orElse(NumberStyle.UNDEFINED) + ", of a single value " + interval(it, findings)));
         if (!open) {
             fitted.setText("");
-            say("Predictions will appear here. " + findings.whatOpens(Aid.PREDICTION) + ".", false);
+            say(findings.placeOf(Aid.PREDICTION, "Predictions", true), false);
             return;
         }
         at.show(findings.work().readingAt().isPresent()

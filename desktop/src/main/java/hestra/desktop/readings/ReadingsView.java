@@ -172,7 +172,7 @@ public final class ReadingsView extends VBox {
             equation.show(findings.numbers().narrowEquation(fit));
             say(letters(findings) + remark(findings, fit));
         } else {
-            say("The equation will appear here. " + findings.whatOpens(Aid.EQUATION) + ".");
+            say(findings.placeOf(Aid.EQUATION, "The equation", false));
         }
         if (!fit.remarks().isEmpty()) {
             title.setGraphic(new FontIcon(Feather.INFO));

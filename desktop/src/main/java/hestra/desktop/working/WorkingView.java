@@ -111,7 +111,7 @@ public final class WorkingView extends BorderPane {
         Optional<Aid> closed = Stream.of(Aid.LINE, Aid.EQUATION, Aid.R, Aid.R_SQUARED, Aid.RESIDUALS)
                 .filter(aid -> !findings.isOpen(aid)).findFirst();
         if (closed.isPresent()) {
-            say("The calculation will appear here. " + findings.whatOpens(closed.get()) + ".");
+            say(findings.placeOf(closed.get(), "The calculation", false));
         } else if (below == Below.SUMS) {
             sums(findings);
         } else if (shown == null || shown.pairs() != findings.pairs()
