@@ -34,16 +34,6 @@ public final class NumberJudge {
     private static final int LAST_SHOWN_RANK = 2;
     private static final double HAIR = 1e-9;
 
-    /** What can be read off the readings, all numbers and the working of a line, the most looked at first. */
-    private static final List<Quantity> READ = List.of(Quantity.SLOPE, Quantity.INTERCEPT, Quantity.R, Quantity.R_SQUARED,
-            Quantity.RESIDUAL_STANDARD_ERROR, Quantity.MEAN_X, Quantity.MEAN_Y, Quantity.DEVIATION_X, Quantity.DEVIATION_Y,
-            Quantity.SLOPE_ERROR, Quantity.INTERCEPT_ERROR, Quantity.SLOPE_T, Quantity.INTERCEPT_T, Quantity.SLOPE_P,
-            Quantity.INTERCEPT_P, Quantity.ADJUSTED_R_SQUARED, Quantity.RANK_CORRELATION, Quantity.F, Quantity.SSE, Quantity.SST,
-            Quantity.SSR, Quantity.SUM_X, Quantity.SUM_Y, Quantity.SXX, Quantity.SYY, Quantity.SXY, Quantity.SUM_X_SQUARED,
-            Quantity.SUM_Y_SQUARED, Quantity.SUM_OF_PRODUCTS, Quantity.COVARIANCE, Quantity.MEDIAN_X, Quantity.MEDIAN_Y,
-            Quantity.LOWER_QUARTILE_X, Quantity.UPPER_QUARTILE_X, Quantity.LOWER_QUARTILE_Y, Quantity.UPPER_QUARTILE_Y,
-            Quantity.LEAST_X, Quantity.GREATEST_X, Quantity.LEAST_Y, Quantity.GREATEST_Y);
-
     private final NumberCriteria asked;
     private final Rounding rounding;
     private final List<Double> keys;
@@ -284,7 +274,7 @@ public final class NumberJudge {
         if (keys.stream().anyMatch(key -> isRoundedTooFar(typed, key))) {
             return named(List.of(Mistake.ROUNDED_TOO_FAR));
         }
-        Optional<Quantity> other = other(typed, asTyped);
+        Optional<Quantity> other = OtherNumber.of(typed, asked);
         if (other.isPresent() && fitting(typed, rounding, digits, LAST_SINGLE_RANK).isEmpty()
                 && fitting(typed, asTyped, digits, LAST_SHOWN_RANK).isEmpty()) {
             return Finding.of(other.get());
@@ -311,21 +301,6 @@ public final class NumberJudge {
         boolean all = typed.abs().compareTo(BigDecimal.ONE) == 0 && Math.abs(key) < 1;
         return typed.signum() != 0 && !all && typed.scale() < rounding.apply(key).scale()
                 && fits(typed, key, new Rounding.Places(Math.clamp(typed.scale(), 0, 12))) && isNear(typed, key);
-    }
-
-    /**
-     * Another quantity of the same data that a number is the value of, as it would be read off: of three digits at least, since
-     * two numbers share fewer by chance.
-     */
-    private Optional<Quantity> other(BigDecimal typed, Rounding asTyped) {
-        if (!(asked.what() instanceof Sought.Value || asked.what() instanceof Sought.Prediction) || typed.signum() == 0
-                || typed.precision() < TELLING_DIGITS) {
-            return Optional.empty();
-        }
-        Evidence data = asked.accepted().getFirst();
-        return READ.stream().filter(it -> it != asked.what().quantity())
-                .filter(it -> data.value(it).stream().anyMatch(value -> fits(typed, value, asTyped)
-                        && keys.stream().noneMatch(key -> fits(typed, key, asTyped)))).findFirst();
     }
 
     /** What comes out of coefficients that were rounded as they are commonly shown. */
@@ -403,7 +378,7 @@ public final class NumberJudge {
     }
 
     /** Whether a number is the value so rounded; a value a hair below a half, by a double's own error, counts as one. */
-    private static boolean fits(BigDecimal typed, double value, Rounding rounding) {
+    static boolean fits(BigDecimal typed, double value, Rounding rounding) {
         BigDecimal exact = new BigDecimal(value);
         BigDecimal nearby = exact.round(THIRTEEN_DIGITS);
         return typed.compareTo(rounding.apply(exact, RoundingMode.HALF_UP)) == 0
