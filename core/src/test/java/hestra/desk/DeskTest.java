@@ -473,7 +473,18 @@ class DeskTest {
                 .contains("As given");
         assertThat(Findings.of(moved.apply(new Edit.Check("read"))).task("read").isTried()).as("it costs no try").isFalse();
         assertThat(Findings.of(moved.apply(new WorkEdit.Restore(3))).unready(read)).isEmpty();
-        Desk aside = desk.apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(3), "odd")));
+        Desk aside = moved.apply(new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(3), "odd")));
         assertThat(Findings.of(aside).unready(read)).as("what is set aside is another matter").isEmpty();
+    }
+
+    /** Where something is mistyped on purpose the sentence would tell which value is right. */
+    @Test
+    void whereValuesAreToBeCorrectedNothingIsSaidOfThoseThatAreNotAsGiven() {
+        Exercise exercise = Kelp.whole().withFirst(part -> part.withHeld(Set.of()));
+        Task read = exercise.task("read").orElseThrow();
+        Desk moved = Desk.open(exercise).apply(new WorkEdit.ChooseRoles(Roles.FIRST_EXPLAINS))
+                .apply(new Edit.Draft("read", new Answer.Typed("0.52"))).apply(new WorkEdit.MovePoint(1, 4, 9, 1));
+        assertThat(Kelp.work(moved).table().cell(1, 1).text()).as("it was moved").isEqualTo("9");
+        assertThat(Findings.of(moved).unready(read)).isEmpty();
     }
 }

@@ -125,6 +125,21 @@ class TypedUnitTest {
         assertThat(judge(quantity, MINUTES, EXCESS, text, false).outcome()).as(text).isEqualTo(outcome);
     }
 
+    /**
+     * Of these ranks slope and r are the same, 1 − 6 · 10 ÷ 336 = 0.8214: what is right with too many digits is no other number.
+     */
+    @Test
+    void theRightNumberWithMoreDigitsIsNotTakenForAnother() {
+        Pairs ranks = Pairs.of(new double[] {1, 2, 3, 4, 5, 6, 7}, new double[] {3, 1, 2, 5, 4, 7, 6});
+        NumberCriteria asked = new NumberCriteria(new Sought.Value(Quantity.SLOPE),
+                NumberCriteria.How.rounded(new Rounding.Places(2)), List.of(Evidence.of(ranks)), Optional.empty(),
+                        KeptPoints.FULL,
+                Optional.empty(), Optional.empty(), INDEX, GULLS);
+        assertThat(new NumberJudge(asked).judge((NumberReading.Value) NumberReading.ofAnswer("0.8214", DecimalMark.POINT))
+                .mistakes())
+                .containsExactly(Mistake.WRONG_ROUNDING);
+    }
+
     @Test
     void aWordThatIsNoUnitCostsNoTry() {
         NumberReading.Value bananas = (NumberReading.Value) NumberReading.ofAnswer("0.288 bananas", DecimalMark.POINT);
