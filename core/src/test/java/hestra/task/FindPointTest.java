@@ -113,6 +113,7 @@ class FindPointTest {
                 .contains("the line does change");
         assertThat(task.judge(new Attempt(found.with(PointReason.SLIP), Set.of()), FAR).message())
                 .contains("far out is not wrong");
+        assertThat(PointReason.DECIDES.against(false, false)).as("where it changes little").contains("hardly changes");
         assertThat(PointReason.values()).as("each says something of its own")
                 .extracting(it -> it.against(true, false)).doesNotHaveDuplicates().allMatch(it -> it.endsWith("."));
     }
