@@ -101,7 +101,7 @@ public record Roles(int explanatory, int response, OptionalInt label, OptionalIn
     }
 
     /**
-     * What a column that is not used looks like: counts, by its name and its whole numbers from 1 on, or groups, by a few words
+     * What a column that is not used looks like: counts, by its name and its whole numbers from 0 on, or groups, by a few words
      * that come again. A column that is taken for names is no offer.
      *
      * @param column from 0

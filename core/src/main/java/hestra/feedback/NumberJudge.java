@@ -271,13 +271,15 @@ public final class NumberJudge {
         boolean telling = digits >= 2 && typed.signum() != 0;
         boolean near = keys.stream().anyMatch(key -> fits(typed, key, asTyped));
         // What was done to the right value goes before what might have been done instead of it.
-        if (keys.stream().anyMatch(key -> isRoundedTooFar(typed, key))) {
+        if (keys.stream().anyMatch(key -> isRoundedTooFar(typed, key, asTyped))) {
             return named(List.of(Mistake.ROUNDED_TOO_FAR));
         }
-        Optional<Quantity> other = OtherNumber.of(typed, asked);
-        if (other.isPresent() && fitting(typed, rounding, digits, LAST_SINGLE_RANK).isEmpty()
+        if (!near && fitting(typed, rounding, digits, LAST_SINGLE_RANK).isEmpty()
                 && fitting(typed, asTyped, digits, LAST_SHOWN_RANK).isEmpty()) {
-            return Finding.of(other.get());
+            Optional<Quantity> other = OtherNumber.of(typed, asTyped, asked);
+            if (other.isPresent()) {
+                return Finding.of(other.get());
+            }
         }
         List<Mistake> fitting = fitting(typed, rounding, digits, near && telling ? FIRST_RANK : Mistake.LAST_RANK);
         if (near && telling) {
@@ -297,10 +299,10 @@ public final class NumberJudge {
      * Whether a number is the key with fewer digits than are asked for, and within a tenth of it. An r or R² that is rounded to 1
      * says something else: that all points lie on the curve.
      */
-    private boolean isRoundedTooFar(BigDecimal typed, double key) {
+    private boolean isRoundedTooFar(BigDecimal typed, double key, Rounding asTyped) {
         boolean all = typed.abs().compareTo(BigDecimal.ONE) == 0 && Math.abs(key) < 1;
         return typed.signum() != 0 && !all && typed.scale() < rounding.apply(key).scale()
-                && fits(typed, key, new Rounding.Places(Math.clamp(typed.scale(), 0, 12))) && isNear(typed, key);
+                && fits(typed, key, asTyped) && isNear(typed, key);
     }
 
     /** What comes out of coefficients that were rounded as they are commonly shown. */

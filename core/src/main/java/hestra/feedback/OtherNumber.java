@@ -24,16 +24,14 @@ final class OtherNumber {
 
     private OtherNumber() {}
 
-    /** The quantity; nothing where the number is none of another, or of what is asked as well. */
-    static Optional<Quantity> of(BigDecimal typed, NumberCriteria asked) {
+    /** The quantity that a number is a value of, rounded as it was typed; nothing where there is none beside what is asked. */
+    static Optional<Quantity> of(BigDecimal typed, Rounding asTyped, NumberCriteria asked) {
         if (!(asked.what() instanceof Sought.Value || asked.what() instanceof Sought.Prediction) || typed.signum() == 0
                 || typed.precision() < TELLING_DIGITS) {
             return Optional.empty();
         }
-        Rounding asTyped = new Rounding.Places(Math.clamp(typed.scale(), 0, 12));
-        boolean isKey = asked.keys().stream().anyMatch(key -> NumberJudge.fits(typed, key, asTyped));
         Evidence data = asked.accepted().getFirst();
-        return isKey ? Optional.empty() : READ.stream().filter(it -> it != asked.what().quantity())
+        return READ.stream().filter(it -> it != asked.what().quantity())
                 .filter(it -> data.value(it).stream().anyMatch(value -> NumberJudge.fits(typed, value, asTyped))).findFirst();
     }
 }

@@ -23,7 +23,6 @@ public record Precision(NumberStyle style, Fineness x, Fineness y) {
 
     private static final int PLACES_LOOKED_AT = 8;
     private static final int MOST_DIGITS = 15;
-    private static final int MORE_PLACES = 2;
 
     /** Exactly the digits of a style. */
     public static Precision asked(NumberStyle style) {
@@ -49,10 +48,7 @@ public record Precision(NumberStyle style, Fineness x, Fineness y) {
         if (variable.dates().isPresent()) {
             return variable.shown(value, style);
         }
-        int more = 1;
-        while (more < MORE_PLACES && !leadsBack(curve, value, x.places() + more)) {
-            more++;
-        }
+        int more = leadsBack(curve, value, x.places() + 1) ? 1 : 2;
         return (style.asked() ? style.show(value) : x.show(value, more, style)) + variable.unitAfterNumber();
     }
 

@@ -28,6 +28,8 @@ public record Residuals(Summary summary, List<Quantile> normal, Optional<Runs> r
     /** So small a chance says clearly that the residuals show a pattern. */
     private static final double CLEAR = 0.01;
 
+    /** The rule of the plotting positions, for saying which was used. */
+    public static final String POSITIONS = "Normal quantiles at (i − 3/8) ÷ (n + 1/4).";
 
     /** How often residuals without a pattern would look as much like one; nothing where nothing can be said. */
     private OptionalDouble chanceOfPattern() {
@@ -39,9 +41,6 @@ public record Residuals(Summary summary, List<Quantile> normal, Optional<Runs> r
     public boolean hasPattern() {
         return chanceOfPattern().orElse(1) < CLEAR;
     }
-
-    /** The rule of the plotting positions, for saying which was used. */
-    public static final String POSITIONS = "Normal quantiles at (i − 3/8) ÷ (n + 1/4).";
 
     /**
      * A residual with its normal quantile.

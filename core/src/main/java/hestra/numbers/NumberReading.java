@@ -64,10 +64,14 @@ public sealed interface NumberReading {
                 .map(read -> read.stream().map(OptionalDouble::getAsDouble).toList());
     }
 
+    /** The number that a text says as a measured value; nothing where it says none. */
+    static OptionalDouble measured(String text, DecimalMark mark) {
+        return ofMeasurement(text, mark) instanceof Value value ? OptionalDouble.of(value.value()) : OptionalDouble.empty();
+    }
+
     /** The same of numbers as an exercise writes them. */
     static Optional<List<Double>> several(String text, DecimalMark mark) {
-        return several(text, part -> ofMeasurement(part, mark) instanceof Value value
-                ? OptionalDouble.of(value.value()) : OptionalDouble.empty());
+        return several(text, part -> measured(part, mark));
     }
 
     /** Whether a text is nothing but digits, a hyphen before them and one decimal mark among them, as most cells are. */

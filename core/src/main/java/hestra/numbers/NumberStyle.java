@@ -164,8 +164,7 @@ public record NumberStyle(DecimalMark mark, int digits, boolean asked) {
 
     /**
      * A p-value: three digits, and as many more as keep it from looking like a level that it is compared with, where it is not
-     * that:
-     * 0.04996 beside 0.05.
+     * that: 0.04996 beside 0.05.
      */
     public String p(double value) {
         int more = P_DIGITS;

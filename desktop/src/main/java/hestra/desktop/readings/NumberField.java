@@ -70,8 +70,7 @@ final class NumberField extends TextField {
 
     /** The value that is typed; nothing where it is none. */
     OptionalDouble value() {
-        return NumberReading.ofMeasurement(getText(), mark.get()) instanceof NumberReading.Value value
-                ? OptionalDouble.of(value.value()) : OptionalDouble.empty();
+        return NumberReading.measured(getText(), mark.get());
     }
 
     /** Shows a value, unless it is being typed. */

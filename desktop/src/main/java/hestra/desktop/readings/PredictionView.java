@@ -162,15 +162,14 @@ public final class PredictionView extends VBox {
 
     private OptionalDouble value(String text) {
         return date(text).isPresent() ? date(text)
-                : NumberReading.ofMeasurement(text, model.desk().exercise().mark()) instanceof NumberReading.Value value
-                ? OptionalDouble.of(value.value()) : OptionalDouble.empty();
+                : NumberReading.measured(text, model.desk().exercise().mark());
     }
 
     private OptionalDouble date(String text) {
         return model.findings().x().dates().map(it -> it.read(text)).orElse(OptionalDouble.empty());
     }
 
-    /** Keeps predictions at all that were typed; the first of them is read. */
+    /** Keeps predictions at all that were typed, beside those that are kept. */
     private void keepAll(List<Double> values) {
         at.clear();
         model.apply(new PlotEdit.Pin(Stream.concat(model.findings().work().reading().pinned().stream(), values.stream())

@@ -41,30 +41,29 @@ final class GridHeading extends VBox {
             DraggedColumn.from(this, column);
         }
         setOnContextMenuRequested(event -> {
-            new HeadingMenu(source, column, () -> Platform.runLater(this::edit))
-                    .show(this, event.getScreenX(), event.getScreenY());
+            menu().show(this, event.getScreenX(), event.getScreenY());
             event.consume();
         });
-            field.setId("heading-field-" + column);
-            field.getStyleClass().add("heading-field");
-            field.setPromptText("name (unit): what it is");
-            addEventHandler(MouseEvent.MOUSE_CLICKED, event -> {
-                if (event.getClickCount() == 2) {
-                    edit();
-                    event.consume();
-                }
-            });
-            field.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
-                if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.ESCAPE) {
-                    done(event.getCode() == KeyCode.ENTER);
-                    event.consume();
-                }
-            });
-            field.focusedProperty().addListener((_, _, focused) -> {
-                if (!focused) {
-                    done(true);
-                }
-            });
+        field.setId("heading-field-" + column);
+        field.getStyleClass().add("heading-field");
+        field.setPromptText("name (unit): what it is");
+        addEventHandler(MouseEvent.MOUSE_CLICKED, event -> {
+            if (event.getClickCount() == 2) {
+                edit();
+                event.consume();
+            }
+        });
+        field.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.ESCAPE) {
+                done(event.getCode() == KeyCode.ENTER);
+                event.consume();
+            }
+        });
+        field.focusedProperty().addListener((_, _, focused) -> {
+            if (!focused) {
+                done(true);
+            }
+        });
     }
 
     void show() {
@@ -85,7 +84,11 @@ final class GridHeading extends VBox {
     /** Shows what can be done with the column. */
     void showMenu() {
         Bounds here = localToScreen(getBoundsInLocal());
-        new HeadingMenu(source, column, () -> Platform.runLater(this::edit)).show(this, here.getMinX(), here.getMaxY());
+        menu().show(this, here.getMinX(), here.getMaxY());
+    }
+
+    private HeadingMenu menu() {
+        return new HeadingMenu(source, column, () -> Platform.runLater(this::edit));
     }
 
     void note(String text) {
