@@ -7,6 +7,7 @@ import hestra.data.Variable;
 import hestra.fit.Curve;
 import hestra.numbers.NumberStyle;
 import hestra.units.OtherUnits;
+import hestra.units.Spellings;
 import hestra.units.Unit;
 import hestra.units.UnitReader;
 
@@ -78,7 +79,7 @@ public record Dimensions(int y, int x, boolean difference, Kind kind) {
     /** The unit in words, such as "cm per day"; empty where it has none, or one of the variables has none. */
     public String unit(Variable xs, Variable ys) {
         if (x < 0) {
-            String one = Quantity.singular(xs.unit());
+            String one = Spellings.singular(xs.unit());
             String per = " per " + (x == -1 ? one : one.matches("\\p{L}+") ? one + NumberStyle.raised(Integer.toString(-x))
                     : "(" + one + ")" + NumberStyle.raised(Integer.toString(-x)));
             return xs.unit().isEmpty() || y != 0 && ys.unit().isEmpty() ? "" : ((y == 0 ? "" : ys.unit()) + per).strip();

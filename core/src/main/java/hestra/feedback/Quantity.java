@@ -239,12 +239,6 @@ public enum Quantity {
         return measured.unit(x, y);
     }
 
-    /** "days" \u2192 "day"; symbols such as "s" and "gauss" stay as they are. */
-    public static String singular(String unit) {
-        boolean plural = unit.length() > 3 && unit.endsWith("s") && !unit.endsWith("ss");
-        return plural ? unit.substring(0, unit.length() - 1) : unit;
-    }
-
     private static Worked line(ToDoubleFunction<LineFit> value) {
         return lineMaybe(line -> OptionalDouble.of(value.applyAsDouble(line)));
     }

@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 
 import hestra.sentences.Aspect;
 import hestra.sentences.Facts;
+import hestra.sentences.Passage;
 import hestra.sentences.Rubric;
 import hestra.sentences.Said;
 import hestra.sentences.Topic;
@@ -21,8 +22,12 @@ import hestra.sentences.WordList;
  * @param topic the two variables
  * @param words the words of the language
  * @param off what is not looked at
+ * @param leaves the share of the marks, 0 to 1, that a sentence with a misconception can earn at most
  */
-public record SentenceJudge(Aspect.About about, Facts facts, Topic topic, WordList words, Set<Aspect> off) {
+public record SentenceJudge(Aspect.About about, Facts facts, Topic topic, WordList words, Set<Aspect> off, double leaves) {
+
+    /** What a misconception leaves where nobody says otherwise: half of the marks. */
+    public static final double HALF = 0.5;
 
     /** The longest text that is read word by word. */
     private static final int LONGEST = 4000;
@@ -36,8 +41,7 @@ public record SentenceJudge(Aspect.About about, Facts facts, Topic topic, WordLi
         if (text.isBlank()) {
             return Verdict.wrong("Write a sentence.");
         }
-        List<Rubric.Finding> findings = Rubric.findings(about,
-                Said.of(text.substring(0, Math.min(text.length(), LONGEST)), topic, words), facts, off);
+        List<Rubric.Finding> findings = Rubric.findings(about, said(text), facts, off);
         List<Verdict.Part> parts = new ArrayList<>();
         List<String> missing = new ArrayList<>();
         for (Rubric.Finding finding : findings) {
@@ -53,7 +57,18 @@ public record SentenceJudge(Aspect.About about, Facts facts, Topic topic, WordLi
                 + ".";
         List<Mistake> mistakes = findings.stream().filter(it -> it.found() == Rubric.Found.NO)
                 .flatMap(it -> mistake(it.aspect())).toList();
-        return Verdict.ofParts(marks, parts, message).recognising(mistakes);
+        Verdict verdict = Verdict.ofParts(marks, parts, message).recognising(mistakes);
+        boolean misconception = findings.stream().anyMatch(Rubric.Finding::misconception);
+        return misconception && verdict.earned() > leaves * marks ? verdict.earning(leaves * marks) : verdict;
+    }
+
+    /** The passages of a text by which something was found in it, for those who read it after the program. */
+    public List<Passage> passages(String text) {
+        return text.isBlank() ? List.of() : Rubric.passages(about, said(text), facts, off);
+    }
+
+    private Said said(String text) {
+        return Said.of(text.substring(0, Math.min(text.length(), LONGEST)), topic, words);
     }
 
     private Stream<Mistake> mistake(Aspect aspect) {

@@ -1,6 +1,5 @@
 package hestra.feedback;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -13,6 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 import hestra.data.Variable;
+import hestra.units.Spellings;
 import hestra.units.Unit;
 import hestra.units.UnitReader;
 
@@ -25,12 +25,6 @@ final class WrittenUnit {
     /** Words that stand for the author's units while the rest is read; nobody types them. */
     private static final String OF_Y = "unityq";
     private static final String OF_X = "unitxq";
-    /** Signs, and what they are called. */
-    private static final List<List<String>> NAMES = List.of(List.of("€", "euros", "euro", "EUR"),
-            List.of("$", "dollars", "dollar", "USD"), List.of("£", "pounds", "pound", "GBP"), List.of("¥", "yen", "JPY"),
-            List.of("%", "percent", "per cent", "pct"), List.of("‰", "per mille", "permille"), List.of("°C", "degrees", "degree"),
-            List.of("°", "degrees", "degree"));
-
     /** A unit of so few letters is a symbol, of which large and small letters are told apart. */
     private static final int LETTERS_OF_A_SYMBOL = 3;
 
@@ -41,8 +35,8 @@ final class WrittenUnit {
         if (asked.kind() != Dimensions.Kind.MEASURED) {
             return false;
         }
-        List<String> ofY = spellings(y.unit().strip());
-        List<String> ofX = spellings(x.unit().strip());
+        List<String> ofY = Spellings.of(y.unit());
+        List<String> ofX = Spellings.of(x.unit());
         boolean same = ofY.stream().anyMatch(ofX::contains);
         String wordOfX = same ? OF_Y : OF_X;
         String replaced = replaced(text.strip().replaceFirst("[.,;!]+$", ""), ofY, ofX, wordOfX);
@@ -86,20 +80,5 @@ final class WrittenUnit {
 
     private static boolean endsWithLetter(String text) {
         return Character.isLetter(text.codePointBefore(text.length()));
-    }
-
-    private static List<String> spellings(String unit) {
-        if (unit.isEmpty()) {
-            return List.of();
-        }
-        List<String> all = new ArrayList<>(List.of(unit, Quantity.singular(unit), unit + "s"));
-        for (List<String> names : NAMES) {
-            names.stream().filter(name -> unit.equalsIgnoreCase(name)
-                    || unit.contains(names.getFirst()) && name.equals(names.getFirst()))
-                    .findFirst().ifPresent(found -> names.forEach(other -> all.add(unit.replace(found, other))));
-        }
-        // Spaces about a stroke are nothing.
-        Stream<String> tight = all.stream().flatMap(it -> Stream.of(it, it.replaceAll("\\s*/\\s*", "/")));
-        return tight.distinct().sorted(Comparator.comparing(String::length).reversed()).toList();
     }
 }

@@ -21,6 +21,7 @@ import hestra.numbers.NumberStyle;
 import hestra.overview.Section.Line;
 import hestra.sentences.Aspect;
 import hestra.task.Aid;
+import hestra.units.Spellings;
 
 /** The curve in hand: its coefficients with their uncertainty, how well it fits, and what it leaves over. */
 final class AboutCurve {
@@ -113,7 +114,7 @@ final class AboutCurve {
 
     /** One more of x: "day more of age", "1 cm more of width", "1 more in passengers". */
     private String more() {
-        String unit = Quantity.singular(findings.x().unit());
+        String unit = Spellings.singular(findings.x().unit());
         if (unit.isEmpty()) {
             return "1 more in " + x();
         }

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.IntStream;
 
 import hestra.numbers.NumberReading;
 import hestra.units.Unit;
@@ -36,7 +35,9 @@ final class AmountReader {
         while (i < text.size()) {
             Optional<Amount> amount = amountAt(i);
             if (amount.isPresent()) {
+                Optional<Amount> step = amounts.isEmpty() ? Optional.empty() : step(amounts.getLast(), amount.get());
                 amounts.add(amount.get());
+                step.ifPresent(amounts::add);
                 i = amount.get().to();
             } else {
                 i++;
@@ -62,7 +63,7 @@ final class AmountReader {
                 value = read.get().value();
                 next = at + read.get().length();
                 inWords = true;
-                while (next < text.size() && text.word(next).matches("of|a|an|the")) {
+                while (next < text.size() && text.is(next, "of|a|an|the")) {
                     next++;
                 }
                 if (read.get().length() == 1 && text.word(at).equals("one") && clauses.isCondition(at) && !isUnitSoon(next)
@@ -70,9 +71,19 @@ final class AmountReader {
                     return Optional.empty();
                 }
             } else if (token.word().matches("a|an") && at + 1 < text.size() && mentions.unitLength(at + 1) > 0
-                    && (clauses.isCondition(at) || isCompared(at + 1 + mentions.unitLength(at + 1)))) {
+                    && (clauses.isCondition(at) || isCompared(at + 1 + mentions.unitLength(at + 1))
+                            || mentions.isUnitOfX(at + 1) && !mentions.isUnitOfY(at + 1))) {
                 value = BigDecimal.ONE;
                 bare = true;
+            } else if (token.word().matches("an?|any") && clauses.isCondition(at) && isMoreOfX(at + 1)) {
+                // "An extra customer", "an additional metre".
+                value = BigDecimal.ONE;
+                bare = true;
+            } else if (token.word().equals("from") && clauses.isCondition(at) && mentions.isUnit(at + 1) && at + 3 < text.size()
+                    && mentions.isUnit(at + 3)) {
+                // "From metre to metre."
+                Optional<Unit> unit = Optional.of(mentions.unit(at + 1));
+                return Optional.of(new Amount(BigDecimal.ONE, false, false, unit, Amount.Side.X, true, at, at + 4));
             } else if (Mentions.isPeriodic(token.word())) {
                 Unit time = UnitReader.read(Mentions.period(token.word()), Set.of()).orElseThrow().unit();
                 return Optional.of(new Amount(BigDecimal.ONE, false, false, Optional.of(time), Amount.Side.X, true, at, at + 1));
@@ -97,8 +108,12 @@ final class AmountReader {
         boolean percent = next < text.size() && text.token(next).kind() == Token.Kind.PERCENT;
         Optional<Unit> found = Optional.empty();
         if (next < text.size() && mentions.unitLength(next) > 0) {
-            found = percent ? Optional.empty() : Optional.of(mentions.unit(next));
+            // A percent is a unit where something is measured in it.
+            found = percent && !isMeasuredInPercent() ? Optional.empty() : Optional.of(mentions.unit(next));
             next += mentions.unitLength(next);
+        } else if (at > 0 && mentions.isSign(at - 1)) {
+            // "€2.50"
+            found = Optional.of(mentions.unit(at - 1));
         }
         boolean step = topic.x().unit().isBlank() && skipped > 0 && names(next).filter(Amount.Side.X::equals).isPresent();
         if (inWords && found.isEmpty() && !percent && !step && !isByOne(at) && !clauses.isCondition(at)
@@ -114,9 +129,31 @@ final class AmountReader {
                 per, at, next));
     }
 
+    private boolean isMoreOfX(int at) {
+        int further = text.length(Sense.FURTHER, at);
+        return further > 0 && (mentions.isUnit(at + further) || names(at + further).filter(Amount.Side.X::equals).isPresent());
+    }
+
+    private boolean isMeasuredInPercent() {
+        return topic.x().unit().strip().equals("%") || topic.y().unit().strip().equals("%");
+    }
+
+    /** "From 5 m to 6 m": the step between two amounts of the same; nothing where they are not so said. */
+    private Optional<Amount> step(Amount from, Amount to) {
+        boolean said = from.from() > 0 && text.word(from.from() - 1).equals("from") && to.from() - from.to() <= 1
+                && to.from() > 0 && text.word(to.from() - 1).equals("to");
+        Optional<Unit> unit = to.unit().or(from::unit);
+        boolean same = from.unit().isEmpty() || to.unit().isEmpty() || from.unit().get().equalTo(to.unit().get());
+        return said && same && !from.inWords()
+                ? Optional.of(new Amount(to.value().subtract(from.value()), false, to.percent(), unit, to.side(), to.per(),
+                        from.from() - 1, to.to()))
+                : Optional.empty();
+    }
+
     /** Whether a word says that one is more or less than another: "a millimetre wider". */
     private boolean isCompared(int at) {
-        return text.length(Sense.UP, at) > 0 || text.length(Sense.DOWN, at) > 0;
+        return text.length(Sense.UP, at) > 0 || text.length(Sense.DOWN, at) > 0
+                || at < text.size() && text.word(at).equals("apart");
     }
 
     /**
@@ -127,7 +164,7 @@ final class AmountReader {
             if (mentions.isCalledX(i) != mentions.isCalledY(i)) {
                 return Optional.of(mentions.isCalledX(i) ? Amount.Side.X : Amount.Side.Y);
             }
-            if (!text.word(i).matches("up|down|along|on|in|of|the|a|an|more|higher|lower")) {
+            if (!text.is(i, "up|down|along|on|in|of|the|a|an|more|higher|lower")) {
                 break;
             }
         }
@@ -136,11 +173,11 @@ final class AmountReader {
 
     /** "Goes up by one", "an increase of one": of a variable that has no unit. */
     private boolean isByOne(int at) {
-        return topic.x().unit().isBlank() && at > 0 && text.word(at - 1).matches("by|of");
+        return topic.x().unit().isBlank() && at > 0 && text.is(at - 1, "by|of");
     }
 
     private boolean isUnitSoon(int from) {
-        return IntStream.range(from, Math.min(text.size(), from + NEAR))
+        return text.within(from, from + NEAR)
                 .anyMatch(i -> mentions.unitLength(i) > 0 || mentions.isX(i) || text.length(Sense.FURTHER, i) > 0);
     }
 
@@ -149,7 +186,7 @@ final class AmountReader {
      */
     private Amount.Side side(int from, int to, Optional<Unit> found, boolean per) {
         for (int i = to; i < Math.min(text.size(), to + NEAR) && !text.token(i).isMark(); i++) {
-            boolean close = i == to || text.word(to).matches("of|in") || i == to + 1 && text.length(Sense.FURTHER, to) > 0;
+            boolean close = i == to || text.is(to, "of|in") || i == to + 1 && text.length(Sense.FURTHER, to) > 0;
             if (clauses.isCondition(i) != clauses.isCondition(from)) {
                 break;
             }

@@ -1,6 +1,8 @@
 package hestra.sentences;
 
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 
 import hestra.units.UnitReader;
@@ -8,6 +10,7 @@ import hestra.units.UnitReader;
 /** One thing that a sentence is to say, as far as a program can be sure of it. */
 public enum Aspect {
     SENTENCE("sentence", "write it as a sentence, not as a list of words"),
+    STATED("stated", "say what is so: this denies or doubts the whole of it"),
     VARIABLES("both variables", "name both variables"),
     RESPONSE("response", "say what it is a value of: {y}"),
     WAY_ROUND("which for which", "say how {y} changes for one more {x.unit1}, not the other way round"),
@@ -39,12 +42,20 @@ public enum Aspect {
             "turn the decision round: a small p speaks against no relation, a large one leaves it possible"),
     NO_CAUSE("no cause", "claim no cause: the data show that the two go together, not why");
 
+    private static final Set<Aspect> MISCONCEPTIONS =
+            EnumSet.of(STATED, WAY_ROUND, NOT_OF_POINTS, NOT_ACCURACY, NOT_OF_NONE, DECISION_WAY, NO_CAUSE);
+
     private final String words;
     private final String todo;
 
     Aspect(String words, String todo) {
         this.words = words;
         this.todo = todo;
+    }
+
+    /** Whether what fails here is wrong in itself, and not only left out. */
+    public boolean isMisconception() {
+        return MISCONCEPTIONS.contains(this);
     }
 
     /** A few words for it. */
@@ -64,12 +75,12 @@ public enum Aspect {
 
     /** What a sentence can be about. */
     public enum About {
-        SLOPE("slope", SENTENCE, VARIABLES, WAY_ROUND, NUMBER, UNIT, DIRECTION, Aspect.PREDICTION, NO_CAUSE),
-        INTERCEPT("intercept", SENTENCE, RESPONSE, NUMBER, UNIT, AT_ZERO, MEANING, Aspect.PREDICTION),
-        R("correlation r", SENTENCE, VARIABLES, DIRECTION, STRENGTH, LINEAR, NO_CAUSE),
-        R_SQUARED("R\u00b2", SENTENCE, SHARE, VARIATION, OF_RESPONSE, GOES_WITH, NOT_OF_POINTS, NOT_ACCURACY, NO_CAUSE),
-        S("residual standard error s", SENTENCE, NUMBER, UNIT, TYPICAL, DISTANCE),
-        PREDICTION("prediction", SENTENCE, RESPONSE, NUMBER, UNIT, PLACE, Aspect.PREDICTION, REACH),
+        SLOPE("slope", SENTENCE, STATED, VARIABLES, WAY_ROUND, NUMBER, UNIT, DIRECTION, Aspect.PREDICTION, NO_CAUSE),
+        INTERCEPT("intercept", SENTENCE, STATED, RESPONSE, NUMBER, UNIT, AT_ZERO, MEANING, Aspect.PREDICTION),
+        R("correlation r", SENTENCE, STATED, VARIABLES, DIRECTION, STRENGTH, LINEAR, NO_CAUSE),
+        R_SQUARED("R\u00b2", SENTENCE, STATED, SHARE, VARIATION, OF_RESPONSE, GOES_WITH, NOT_OF_POINTS, NOT_ACCURACY, NO_CAUSE),
+        S("residual standard error s", SENTENCE, STATED, NUMBER, UNIT, TYPICAL, DISTANCE),
+        PREDICTION("prediction", SENTENCE, STATED, RESPONSE, NUMBER, UNIT, PLACE, Aspect.PREDICTION, REACH),
         P("p of the slope", SENTENCE, NUMBER, CHANCE, IF_NONE, AS_FAR, NOT_OF_NONE, DECISION, DECISION_WAY);
 
         private final String words;
@@ -92,6 +103,6 @@ public enum Aspect {
 
     /** All but the one that is looked at in every sentence whatever it is about. */
     public static List<Aspect> switchable(About about) {
-        return Stream.of(values()).filter(it -> about.aspects().contains(it) && it != SENTENCE).toList();
+        return Stream.of(values()).filter(it -> about.aspects().contains(it) && it != SENTENCE && it != STATED).toList();
     }
 }

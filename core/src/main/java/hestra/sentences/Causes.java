@@ -1,7 +1,5 @@
 package hestra.sentences;
 
-import java.util.stream.IntStream;
-
 /** Whether a text claims that the one is the cause of the other. */
 final class Causes {
 
@@ -10,10 +8,17 @@ final class Causes {
 
     private final Text text;
     private final Mentions mentions;
+    private final boolean ofShare;
 
-    Causes(Text text, Mentions mentions) {
+    /**
+     * Looks for causes in a text.
+     *
+     * @param ofShare whether it is about a share of the variation, which may be "due to" the other without a cause
+     */
+    Causes(Text text, Mentions mentions, boolean ofShare) {
         this.text = text;
         this.mentions = mentions;
+        this.ofShare = ofShare;
     }
 
     /** Whether it claims a cause: not where that is denied or left open, nor where "makes" only gives an amount. */
@@ -29,7 +34,7 @@ final class Causes {
 
     /** "A cause is not shown", "the cause could be another". */
     private boolean isDeniedBehind(int at) {
-        if (!text.word(at).matches("cause|causes|proof")) {
+        if (!text.is(at, "cause|causes|proof")) {
             return false;
         }
         for (int i = at + 1; i < Math.min(text.size(), at + NEAR) && text.token(i).kind() != Token.Kind.STOP; i++) {
@@ -44,22 +49,27 @@ final class Causes {
         String word = text.word(at);
         if (word.startsWith("mak") || word.equals("made")) {
             // "makes the blot wider", but not "makes about 0.3 mm more", "makes sense", "is made".
-            boolean amount = IntStream.range(at + 1, Math.min(text.size(), at + 3))
-                    .anyMatch(i -> text.token(i).kind() == Token.Kind.NUMBER || text.isOf(Sense.AVERAGE, i)
-                            || NumberWords.at(text.words(), i).isPresent());
-            boolean other = IntStream.range(at + 1, Math.min(text.size(), at + NEAR + 1))
-                    .anyMatch(i -> mentions.isY(i) || text.word(i).matches("it|them"));
+            boolean amount = at + 1 >= text.size()
+                    || text.token(at + 1).kind() == Token.Kind.NUMBER || text.isOf(Sense.AVERAGE, at + 1)
+                    || NumberWords.at(text.words(), at + 1).isPresent() || text.is(at + 1, "for|up|out|no|sense");
+            boolean other = text.within(at + 1, at + DOUBT_REACH / 2 + 1)
+                    .anyMatch(i -> mentions.isY(i) || text.is(i, "it|them"));
             return !amount && other;
         }
         if (word.equals("because")) {
-            return IntStream.range(at + 1, Math.min(text.size(), at + NEAR + 2))
-                    .noneMatch(i -> text.word(i).matches("slope|line|r|data|points|we|i|model|equation|fit|scatter|sample|plot"));
+            return text.within(at + 1, at + NEAR + 2)
+                    .noneMatch(i -> text.is(i, "slope|line|r|data|points|we|i|model|equation|fit|scatter|sample|plot"));
         }
-        if (word.equals("due")) {
-            return IntStream.range(at + 1, Math.min(text.size(), at + 5))
-                    .noneMatch(i -> text.word(i).matches("chance|scatter|noise|random"));
+        if (word.matches("due|owing|thanks")) {
+            // Of what: of the other variable, or "due to other things".
+            return !ofShare && text.clause(at + 1, at + NEAR + 2)
+                    .anyMatch(i -> mentions.isX(i) || mentions.isY(i));
         }
-        if (word.matches("forced?|driv.*|forces|drove") && at > 0 && text.word(at - 1).matches("the|a")) {
+        if (text.before(at, NEAR).anyMatch(i -> text.is(i, "others?|something|else|whatever")
+                || text.word(i).equals("what") && !(i > 0 && text.word(i - 1).equals("is")))) {
+            return false;
+        }
+        if (word.matches("forced?|driv.*|forces|drove") && at > 0 && text.is(at - 1, "the|a")) {
             return false;
         }
         return true;

@@ -1,10 +1,11 @@
 package hestra.sentences;
 
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import hestra.units.Unit;
 import hestra.units.UnitReader;
@@ -14,7 +15,9 @@ final class Mentions {
 
     private static final Set<String> DAILY = Set.of("daily", "hourly", "weekly", "yearly", "monthly", "annually");
     private static final Set<String> UNIT_CONTEXT = Set.of("per", "each", "every", "a", "an", "one", "in", "of", "another");
-    private static final int LONGEST_UNIT = 6;
+    private static final Pattern POSSESSIVE = Pattern.compile("'s?$");
+    private static final Pattern ENDING = Pattern.compile("(?<=\\p{L}{4})(?:ing|ed)$");
+    private static final Pattern SIGN = Pattern.compile("\\p{Sc}");
 
     private final Text text;
     private final boolean[] x;
@@ -22,25 +25,21 @@ final class Mentions {
     /** Where they are called by a name, not by a word that may stand for it. */
     private final boolean[] calledX;
     private final boolean[] calledY;
-    /** The units of the two variables as their author wrote them, in their words. */
-    private final Map<String, List<String>> written = new LinkedHashMap<>();
+    private final Map<List<String>, Unit> units;
+    private final Unit unitOfX;
+    private final Unit unitOfY;
     private final int[] unitLength;
     private final Unit[] unit;
 
-    Mentions(Text text, Topic topic, WordList list) {
+    Mentions(Text text, Topic topic, TopicWords names) {
         this.text = text;
-        for (String unitText : List.of(topic.y().unit(), topic.x().unit())) {
-            List<String> parts = Token.of(unitText).stream().map(Token::word).toList();
-            if (!parts.isEmpty() && parts.size() <= LONGEST_UNIT) {
-                written.putIfAbsent(unitText, parts);
-            }
-        }
-        calledX = mentions(topic.stemsOfX(), Set.of(), Set.of());
-        calledY = mentions(topic.stemsOfY(), Set.of(), Set.of());
-        Set<String> kinOfX = list.kin(topic.stemsOfX());
-        Set<String> kinOfY = list.kin(topic.stemsOfY());
-        x = mentions(topic.stemsOfX(), kinOfX, kinOfY);
-        y = mentions(topic.stemsOfY(), kinOfY, kinOfX);
+        this.unitOfX = topic.unitOfX();
+        this.unitOfY = topic.unitOfY();
+        this.units = names.units();
+        calledX = mentions(names.ofX(), Set.of(), Set.of());
+        calledY = mentions(names.ofY(), Set.of(), Set.of());
+        x = mentions(names.ofX(), names.kinOfX(), names.kinOfY());
+        y = mentions(names.ofY(), names.kinOfY(), names.kinOfX());
         unitLength = new int[text.size()];
         unit = new Unit[text.size()];
         IntStream.range(0, text.size()).forEach(this::findUnit);
@@ -103,7 +102,16 @@ final class Mentions {
     }
 
     boolean isUnit(int at) {
-        return unitLength[at] > 0;
+        return at < unitLength.length && unitLength[at] > 0;
+    }
+
+    /** Whether a unit in which x is measured begins at a place. */
+    boolean isUnitOfX(int at) {
+        return unit[at] != null && unit[at].isOfSameKind(unitOfX);
+    }
+
+    boolean isUnitOfY(int at) {
+        return unit[at] != null && unit[at].isOfSameKind(unitOfY);
     }
 
     /** The unit that begins at a place where one does. */
@@ -125,14 +133,20 @@ final class Mentions {
         boolean[] found = new boolean[text.size()];
         for (int i = 0; i < found.length; i++) {
             String word = text.word(i);
-            found[i] = text.token(i).kind() == Token.Kind.WORD
-                    && (kin.contains(word) && !otherKin.contains(word) || DAILY.contains(word) && stems.contains(period(word))
-                            || stems.contains(UnitReader.stem(word))
-                            || stems.contains(UnitReader.stem(word.replaceAll("'s?$", "")))
-                    || stems.stream().anyMatch(stem -> stem.length() >= 5 && word.length() <= stem.length() + 3
-                    && word.startsWith(stem.substring(0, stem.length() - 1))));
+            // "The light-depth line" names both.
+            found[i] = text.token(i).kind() == Token.Kind.WORD && (isNamed(word, stems, kin, otherKin)
+                    || word.indexOf('-') > 0 && Stream.of(word.split("-")).anyMatch(part -> isNamed(part, stems, kin, otherKin)));
         }
         return found;
+    }
+
+    private static boolean isNamed(String word, Set<String> stems, Set<String> kin, Set<String> otherKin) {
+        return kin.contains(word) && !otherKin.contains(word) || DAILY.contains(word) && stems.contains(period(word))
+                || stems.contains(UnitReader.stem(word))
+                || stems.contains(UnitReader.stem(POSSESSIVE.matcher(word).replaceFirst("")))
+                || stems.contains(ENDING.matcher(word).replaceFirst(""))
+                || stems.stream().anyMatch(stem -> stem.length() >= 5 && word.length() <= stem.length() + 3
+                && word.startsWith(stem.substring(0, stem.length() - 1)));
     }
 
     /** What it is that a word of how often names: "day" for "daily". */
@@ -146,10 +160,10 @@ final class Mentions {
         if (token.kind() != Token.Kind.WORD && token.kind() != Token.Kind.PERCENT) {
             return;
         }
-        for (Map.Entry<String, List<String>> written : written.entrySet()) {
-            List<String> parts = written.getValue();
+        for (Map.Entry<List<String>, Unit> written : units.entrySet()) {
+            List<String> parts = written.getKey();
             if (at + parts.size() <= text.size() && same(parts, at)) {
-                put(at, parts.size(), UnitReader.ofVariable(written.getKey()));
+                put(at, parts.size(), written.getValue());
                 return;
             }
         }
@@ -161,10 +175,15 @@ final class Mentions {
             return;
         }
         int length = token.word().matches("degrees?") && at + 1 < text.size()
-                && text.word(at + 1).matches("celsius|centigrade|c|fahrenheit") ? 2 : 1;
+                && text.is(at + 1, "celsius|centigrade|c|fahrenheit") ? 2 : 1;
         String degrees = length == 2 && text.word(at + 1).startsWith("f") ? "fahrenheit" : "celsius";
         UnitReader.ofWord(length == 2 ? degrees : token.text()).filter(it -> !it.equals(Unit.NONE))
                 .ifPresent(it -> put(at, length, it));
+    }
+
+    /** Whether a sign of money stands at a place: it may come before its number. */
+    boolean isSign(int at) {
+        return unitLength[at] == 1 && SIGN.matcher(text.word(at)).matches();
     }
 
     private boolean same(List<String> parts, int at) {

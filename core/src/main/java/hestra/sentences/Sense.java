@@ -38,8 +38,33 @@ public enum Sense {
     AS_FAR,
     AGAINST,
     COMPATIBLE,
+    /** A relation, claimed or denied. */
+    RELATION,
+    /** Words of showing: of which "not" says that something is not shown. */
+    SHOWN,
+    /** Words of a conclusion. */
+    SO,
+    LUCK,
+    /** Words of what was measured: with "not" they say that a place lies beyond the data. */
+    MEASURED,
+    LARGE,
+    SMALL,
+    /** Words of saying and knowing: with "not" before a "that" they deny the whole of it. */
+    CLAIM,
+    /** Words that deny by themselves what follows. */
+    DENIAL,
+    /** Not looked for: words that are the name of a quantity, taken as one word. */
+    NAME,
     /** Not looked for: words of which each may stand for the first. */
     KIN;
+
+    /** Whether a word of it counts against a sentence: no slip of the pen is taken for one. */
+    boolean accuses() {
+        return switch (this) {
+            case CAUSE, CERTAIN, NOT, DENIAL, OF_POINTS, ACCURATE -> true;
+            default -> false;
+        };
+    }
 
     /** Its heading in the word files. */
     String heading() {

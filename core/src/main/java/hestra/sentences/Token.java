@@ -13,8 +13,10 @@ import java.util.regex.Pattern;
  * @param kind which of them
  * @param text as it is written
  * @param word in small letters, as it is looked for
+ * @param from where it begins in the text; -1 where it stands for something else there
+ * @param to where it ends in the text
  */
-record Token(Kind kind, String text, String word) {
+record Token(Kind kind, String text, String word, int from, int to) {
 
     enum Kind {
         WORD,
@@ -31,12 +33,19 @@ record Token(Kind kind, String text, String word) {
     private static final Pattern TOKEN = Pattern.compile(
             "(?<number>(?<![\\p{L}\\d])[-+\u2212\u2013]?(?:\\d+(?:[.,]\\d+)*|[.,]\\d+)(?![\\d\\p{L}]|"
                     + "[.,]\\d)(?:\\s*[\u00d7x]\\s*10(?:\\^[-\u2212]?\\d+|[\u207b\u2070\u00b9\u00b2\u00b3\u2074-\u2079]+))?)"
-                    + "|(?<percent>%|per ?cent\\b|percent\\b)|(?<word>\u00b0\\s?\\p{L}+|\u00b0|"
+                    + "|(?<percent>%(?:[ -]points?\\b)?|per ?cent(?:age points?)?\\b)|"
+                    + "(?<word>\u00b0\\s?\\p{L}+|[\u00b0\u2030\\p{Sc}]|"
                             + "[\\p{L}\\p{M}][\\p{L}\\p{M}\u00b2\u00b3]*(?:['\u2019-]\\p{L}+)*|\\d+\\p{L}+)|(?<slash>/)|"
                             + "(?<stop>[.!?]+)|(?<comma>[,;:()\u2014\u2013])|(?<other>.)",
             Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE | Pattern.DOTALL);
 
     private static final Pattern UNSEEN = Pattern.compile("\\p{Cf}");
+    /** "doesn't", with and without its apostrophe. */
+    private static final Pattern SHORTENED =
+            Pattern.compile("(?i)\\b(do|does|did|is|are|was|were|wo|would|could|should|had|has|have|must|need)"
+                    + "n['\u2019]?t\\b");
+    private static final Pattern CAN_NOT = Pattern.compile("(?i)\\bcan(?:['\u2019]?t|not)\\b");
+    private static final Pattern SIGN_APART = Pattern.compile("\\+ (?=\\d)");
     /** "3cm" */
     private static final Pattern GLUED = Pattern.compile("(?<=\\d)(?=(?!x\\s?10)\\p{L})");
     /** "one-unit", "10-day" */
@@ -46,9 +55,13 @@ record Token(Kind kind, String text, String word) {
     /** The tokens of a text; "3cm" is a number and a word. */
     static List<Token> of(String text) {
         String bare = UNSEEN.matcher(Normalizer.normalize(text, Normalizer.Form.NFC)).replaceAll("").replace("<", " below ")
-                .replace("\u2264", " at most ");
+                .replace("\u2264", " at most ")
+                .replace("\u2248", " about ").replace("~", " about ");
+        bare = SIGN_APART.matcher(bare).replaceAll("+");
+        bare = SHORTENED.matcher(CAN_NOT.matcher(bare).replaceAll("can not")).replaceAll("$1 not");
         String plain = JOINED_TO_A_NUMBER.matcher(GLUED.matcher(bare).replaceAll(" ").replace('\u2019', '\'')).replaceAll(" ");
         List<Token> tokens = new ArrayList<>();
+        int read = 0;
         Matcher matcher = TOKEN.matcher(plain);
         while (matcher.find()) {
             String found = matcher.group();
@@ -63,10 +76,22 @@ record Token(Kind kind, String text, String word) {
                 String word = kind == Kind.SLASH ? "per"
                         : kind == Kind.PERCENT ? "%"
                         : found.toLowerCase(Locale.ROOT).replace("\u2212", "-").replace("\u2013", "-");
-                tokens.add(new Token(kind, found, word));
+                int from = text.indexOf(found, read);
+                tokens.add(new Token(kind, found, word, from, from + found.length()));
+                read = from < 0 ? read : from + found.length();
             }
         }
         return List.copyOf(tokens);
+    }
+
+    /** The same, looked for as another word. */
+    Token with(String other) {
+        return new Token(kind, text, other, from, to);
+    }
+
+    /** One token of this one and others up to another, looked for as another word. */
+    Token upTo(Token last, String other) {
+        return new Token(kind, text, other, from, last.to);
     }
 
     boolean isMark() {

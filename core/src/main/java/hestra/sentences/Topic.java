@@ -1,11 +1,6 @@
 package hestra.sentences;
 
-import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
-import java.util.Set;
-import java.util.regex.Pattern;
 
 import hestra.data.Variable;
 import hestra.numbers.DecimalMark;
@@ -23,14 +18,6 @@ import hestra.units.UnitReader;
  */
 public record Topic(Variable x, Variable y, List<String> xNames, List<String> yNames, DecimalMark mark) {
 
-    private static final Pattern NO_WORD = Pattern.compile("[^\\p{L}\\p{M}0-9]+");
-    private static final int SHORTEST_TELLING_WORD = 3;
-    /** Words of a label that tell nothing of what is measured. */
-    private static final Set<String> EMPTY_WORDS = Set.of("the", "and", "per", "for", "since", "above", "below", "from", "with",
-            "each", "noon", "index", "number", "largest", "value", "total", "time", "mean", "average", "rate", "level");
-
-    private static final Set<String> JOINING = Set.of("the", "and", "of", "a", "an", "in", "on");
-
     public Topic {
         xNames = List.copyOf(xNames);
         yNames = List.copyOf(yNames);
@@ -47,41 +34,5 @@ public record Topic(Variable x, Variable y, List<String> xNames, List<String> yN
 
     Unit unitOfY() {
         return UnitReader.ofVariable(y.unit()).ofDifference();
-    }
-
-    /** The stems of single words by which x alone is meant. */
-    Set<String> stemsOfX() {
-        return ownStems(x, xNames, y, yNames);
-    }
-
-    /** The stems of single words by which y alone is meant. */
-    Set<String> stemsOfY() {
-        return ownStems(y, yNames, x, xNames);
-    }
-
-    private static Set<String> ownStems(Variable variable, List<String> names, Variable other, List<String> otherNames) {
-        Set<String> own = stems(variable.name(), names);
-        Set<String> label = stems(variable.label(), List.of());
-        label.removeIf(it -> EMPTY_WORDS.contains(it) || it.length() < SHORTEST_TELLING_WORD);
-        Set<String> others = stems(other.name(), otherNames);
-        Set<String> otherLabel = stems(other.label(), List.of());
-        Set<String> all = new HashSet<>(own);
-        label.stream().filter(it -> !others.contains(it) && !otherLabel.contains(it)).forEach(all::add);
-        all.removeAll(others);
-        return all;
-    }
-
-    private static Set<String> stems(String text, List<String> names) {
-        Set<String> all = new HashSet<>();
-        List<String> texts = new ArrayList<>(names);
-        texts.add(text);
-        for (String one : texts) {
-            for (String word : NO_WORD.split(one.toLowerCase(Locale.ROOT))) {
-                if (!word.isBlank() && !JOINING.contains(word)) {
-                    all.add(UnitReader.stem(word));
-                }
-            }
-        }
-        return all;
     }
 }

@@ -13,6 +13,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -33,6 +34,12 @@ public final class WordList {
      * letter.
      */
     private record Phrases(Map<String, List<String[]>> whole, Map<String, List<String[]>> stems) {}
+
+    /** All words that are looked for, and the beginnings of those of which any ending will do. */
+    private final Set<String> words = new HashSet<>();
+    private final Set<String> beginnings = new HashSet<>();
+    /** What a misspelt word may have been meant as: nothing that accuses. */
+    private final Set<String> meant = new HashSet<>();
 
     private WordList(List<String> lines) {
         this.lines = List.copyOf(lines);
@@ -87,6 +94,16 @@ public final class WordList {
         for (String phrase : text.substring(colon + 1).split(",")) {
             String[] words = phrase.strip().toLowerCase(Locale.ROOT).split("\\s+");
             if (!words[0].isEmpty()) {
+                for (String word : words) {
+                    if (!sense.accuses()) {
+                        meant.add(word);
+                    }
+                    if (word.endsWith("*")) {
+                        beginnings.add(word.substring(0, word.length() - 1));
+                    } else {
+                        this.words.add(word);
+                    }
+                }
                 Phrases of = phrases.get(sense);
                 (words[0].endsWith("*")
                         ? of.stems.computeIfAbsent(first(words[0]), _ -> new ArrayList<>())
@@ -101,6 +118,17 @@ public final class WordList {
         phrases.get(Sense.KIN).whole.values().stream().flatMap(List::stream).filter(words -> stems.contains(words[0]))
                 .forEach(words -> kin.addAll(List.of(words)));
         return kin;
+    }
+
+    /** What a misspelt word may have been meant as; with a * behind the beginnings of which any ending will do. */
+    Set<String> meant() {
+        return meant;
+    }
+
+    /** Whether a word is one that is looked for, by itself or in a phrase. */
+    boolean knows(String word) {
+        return words.contains(word)
+                || IntStream.rangeClosed(1, word.length()).anyMatch(i -> beginnings.contains(word.substring(0, i)));
     }
 
     /** How many words from this place on are a phrase of this sense: the longest; 0 for none. */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import hestra.feedback.Quantity;
 import hestra.feedback.Reading;
@@ -13,6 +14,7 @@ import hestra.fit.Curve;
 import hestra.fit.Fit;
 import hestra.sentences.Aspect;
 import hestra.sentences.Facts;
+import hestra.sentences.Passage;
 import hestra.sentences.Topic;
 
 /**
@@ -106,19 +108,41 @@ public record Explain(Terms terms, Optional<Explaining> how) implements Task, An
     @Override
     public Verdict judged(Attempt attempt, Truth truth) {
         String sentence = attempt.answer().as(Answer.Sentence.class).text();
+        return judge(truth).map(it -> it.judge(sentence, terms.marks())).orElseGet(() -> Verdict
+                .wrong("The data give no " + explaining().about().inWords() + ", so there is nothing to explain."));
+    }
+
+    @Override
+    public List<Passage> passages(String sentence, Truth truth) {
+        return judge(truth).map(it -> it.passages(sentence)).orElse(List.of());
+    }
+
+    /** Who judges sentences on these data; nothing where there is nothing to explain. */
+    private Optional<SentenceJudge> judge(Truth truth) {
         OptionalDouble value = value(truth);
         if (value.isEmpty()) {
-            return Verdict.wrong("The data give no " + explaining().about().inWords() + ", so there is nothing to explain.");
+            return Optional.empty();
         }
         double at = explaining().about() == Aspect.About.PREDICTION ? place(truth) : 0;
         Topic topic = new Topic(truth.x(), truth.y(), explaining().xNames(), explaining().yNames(), truth.mark());
-        return new SentenceJudge(explaining().about(),
-                new Facts(value.getAsDouble(), at, truth.evidence().supports(explaining().ofCurve(), at)), topic, explaining()
-                .list(), explaining().off()).judge(sentence, terms.marks());
+        Facts facts = new Facts(value.getAsDouble(), at, truth.evidence().supports(explaining().ofCurve(), at), others(truth));
+        return Optional.of(new SentenceJudge(explaining().about(), facts, topic, explaining().list(), explaining().off(),
+                explaining().leaves().orElse(SentenceJudge.HALF)));
+    }
+
+    /** The other numbers that such a sentence could be about. */
+    private List<Facts.Other> others(Truth truth) {
+        return Stream.of(Aspect.About.values()).filter(it -> it != explaining().about() && it != Aspect.About.PREDICTION)
+                .flatMap(it -> value(it, truth).stream().mapToObj(value -> new Facts.Other("the " + it.inWords(), value)))
+                .toList();
     }
 
     private OptionalDouble value(Truth truth) {
-        return switch (explaining().about()) {
+        return value(explaining().about(), truth);
+    }
+
+    private OptionalDouble value(Aspect.About about, Truth truth) {
+        return switch (about) {
             case SLOPE -> truth.evidence().value(Quantity.SLOPE);
             case INTERCEPT -> truth.evidence().value(Quantity.INTERCEPT);
             case R -> truth.evidence().value(Quantity.R);

@@ -22,9 +22,10 @@ import hestra.sentences.WordList;
  * @param words words of the author's own, as in the word files: a heading, a colon and words with commas between, a line each;
  *     may be empty
  * @param frame the sentence that is filled in, its gaps written ___; empty for a sentence of the student's own
+ * @param leaves the share of the marks, 0 to 1, that a sentence with a misconception can earn at most; nothing for half of them
  */
 public record Explaining(Aspect.About about, Optional<Curve> curve, OptionalDouble at, List<String> xNames, List<String> yNames,
-        Set<Aspect> off, String model, String words, String frame) {
+        Set<Aspect> off, String model, String words, String frame, OptionalDouble leaves) {
 
     /** A slope, looked at in full, without a model. */
     public static final Explaining SLOPE = of(Aspect.About.SLOPE);
@@ -33,26 +34,31 @@ public record Explaining(Aspect.About about, Optional<Curve> curve, OptionalDoub
         xNames = List.copyOf(xNames);
         yNames = List.copyOf(yNames);
         off = Set.copyOf(off);
+        if (leaves.isPresent() && !(leaves.getAsDouble() >= 0 && leaves.getAsDouble() <= 1)) {
+            throw new IllegalArgumentException("a misconception leaves between none and all of the marks, not "
+                    + leaves.getAsDouble());
+        }
     }
 
     /** Another quantity, looked at in full, without a model. */
     public static Explaining of(Aspect.About about) {
-        return new Explaining(about, Optional.empty(), OptionalDouble.empty(), List.of(), List.of(), Set.of(), "", "", "");
+        return new Explaining(about, Optional.empty(), OptionalDouble.empty(), List.of(), List.of(), Set.of(), "", "", "",
+                OptionalDouble.empty());
     }
 
     public Explaining about(Aspect.About other) {
         return new Explaining(other, isOfAnyCurve(other) ? curve : Optional.empty(), at, xNames, yNames, Set.of(), model, words,
-                frame.equals(SentenceFrame.usual(about)) ? SentenceFrame.usual(other) : frame);
+                frame.equals(SentenceFrame.usual(about)) ? SentenceFrame.usual(other) : frame, leaves);
     }
 
     /** At another place; nothing for the mean. */
     public Explaining at(OptionalDouble place) {
-        return new Explaining(about, curve, place, xNames, yNames, off, model, words, frame);
+        return new Explaining(about, curve, place, xNames, yNames, off, model, words, frame, leaves);
     }
 
     public Explaining of(Curve other) {
         return new Explaining(about, other instanceof Curve.Line ? Optional.empty() : Optional.of(other), at, xNames, yNames, off,
-                model, words, frame);
+                model, words, frame, leaves);
     }
 
     /** Of which curve. */
@@ -66,27 +72,32 @@ public record Explaining(Aspect.About about, Optional<Curve> curve, OptionalDoub
     }
 
     public Explaining withXNames(List<String> names) {
-        return new Explaining(about, curve, at, names, yNames, off, model, words, frame);
+        return new Explaining(about, curve, at, names, yNames, off, model, words, frame, leaves);
     }
 
     public Explaining withYNames(List<String> names) {
-        return new Explaining(about, curve, at, xNames, names, off, model, words, frame);
+        return new Explaining(about, curve, at, xNames, names, off, model, words, frame, leaves);
     }
 
     public Explaining without(Set<Aspect> aspects) {
-        return new Explaining(about, curve, at, xNames, yNames, aspects, model, words, frame);
+        return new Explaining(about, curve, at, xNames, yNames, aspects, model, words, frame, leaves);
     }
 
     public Explaining withModel(String sentence) {
-        return new Explaining(about, curve, at, xNames, yNames, off, sentence, words, frame);
+        return new Explaining(about, curve, at, xNames, yNames, off, sentence, words, frame, leaves);
     }
 
     public Explaining withWords(String lines) {
-        return new Explaining(about, curve, at, xNames, yNames, off, model, lines, frame);
+        return new Explaining(about, curve, at, xNames, yNames, off, model, lines, frame, leaves);
     }
 
     public Explaining withFrame(String gapped) {
-        return new Explaining(about, curve, at, xNames, yNames, off, model, words, gapped);
+        return new Explaining(about, curve, at, xNames, yNames, off, model, words, gapped, leaves);
+    }
+
+    /** The share of the marks that a sentence with a misconception can earn at most; nothing for half of them. */
+    public Explaining withLeaves(OptionalDouble share) {
+        return new Explaining(about, curve, at, xNames, yNames, off, model, words, frame, share);
     }
 
     /** The sentence that is filled in; nothing where the student writes one. */

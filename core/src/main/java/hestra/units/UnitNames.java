@@ -33,7 +33,7 @@ final class UnitNames {
         Unit ampere = Unit.counted("A");
         Unit volt = watt.times(ampere, -1);
         prefixed(metre, "m", "metre", "meter");
-        prefixed(gram, "g", "gram", "gramme");
+        prefixed(gram, "g", "gram", "gramme", "gramm");
         prefixed(second, "s", "second");
         prefixed(litre, "l", "litre", "liter");
         prefixed(litre, "L", "litre", "liter");

@@ -22,6 +22,7 @@ import hestra.task.Predictions;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.Trust;
+import hestra.units.Spellings;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -127,8 +128,8 @@ class ExerciseTest {
     void theUnitOfTheSlopeIsOneUnitOfYForOneOfX() {
         assertThat(Quantity.SLOPE.unit(Kelp.table().variable(0), Kelp.table().variable(1))).isEqualTo("cm per day");
         assertThat(Quantity.R.unit(Kelp.table().variable(0), Kelp.table().variable(1))).isEmpty();
-        assertThat(Quantity.singular("gauss")).isEqualTo("gauss");
-        assertThat(Quantity.singular("s")).isEqualTo("s");
+        assertThat(Spellings.singular("gauss")).isEqualTo("gauss");
+        assertThat(Spellings.singular("s")).isEqualTo("s");
     }
 
     @Test

@@ -11,6 +11,7 @@ import hestra.data.Variable;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 import hestra.numbers.Rounding;
+import hestra.units.Spellings;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
@@ -55,7 +56,7 @@ class UnitHabitsTest {
     }
 
     private static List<String> habits(String y, String x) {
-        String one = Quantity.singular(x);
+        String one = Spellings.singular(x);
         return List.of(y + " per " + one, y + "/" + one, y + " / " + one, y + " per " + x, y + " for each " + one,
                 y + " for every " + one, y + " each " + one, y + " a " + one, "(" + y + ") per (" + one + ")",
                         y + " per " + one + ".");

@@ -1,16 +1,23 @@
 package hestra.task;
 
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 import hestra.Kelp;
 import hestra.feedback.Mistake;
 import hestra.feedback.Outcome;
+import hestra.feedback.Quantity;
 import hestra.feedback.Verdict;
 import hestra.sentences.Aspect;
 import org.junit.jupiter.api.Test;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 /** What a sentence is looked at for is the author's: names, checks, words, and a good sentence. */
 class ExplainTest {
@@ -45,13 +52,58 @@ class ExplainTest {
 
     @Test
     void wordsOfTheAuthorsOwnAreLookedFor() {
-        String swells = "On average the blade balloons by 0.52 cm each day.";
+        String swells = "On average the blade has a bloom of 0.52 cm each day.";
         assertThat(missing(Explaining.SLOPE, swells)).containsExactly("direction");
-        assertThat(missing(Explaining.SLOPE.withWords("up: balloon*"), swells)).isEmpty();
+        assertThat(missing(Explaining.SLOPE.withWords("up: bloom*"), swells)).isEmpty();
         assertThat(Explaining.problemWith("upward: balloon*"))
                 .hasValueSatisfying(it -> assertThat(it).contains("Line 1").contains("upward").contains("up, down"));
         assertThat(missing(Explaining.SLOPE.withWords("nonsense"), swells)).as("what cannot be read changes nothing")
                 .containsExactly("direction");
+    }
+
+    @Test
+    void aVerbThatIsNotKnownLeavesTheDirectionToTheMarker() {
+        Verdict verdict = judge(Explaining.SLOPE, "On average the blade balloons by 0.52 cm each day.");
+        assertThat(verdict.parts()).extracting(Verdict.Part::name).doesNotContain("direction").contains("number", "unit");
+        assertThat(verdict.isRight()).isTrue();
+    }
+
+    @Test
+    void whatIsWrongInItselfLeavesHalfOfTheMarksOrWhatTheAuthorSays() {
+        String cause = "Each day makes the blade longer by about 0.52 cm.";
+        assertThat(missing(Explaining.SLOPE, cause)).containsExactly("no cause");
+        assertThat(judge(Explaining.SLOPE, cause).earned()).isEqualTo(3);
+        assertThat(judge(Explaining.SLOPE.withLeaves(OptionalDouble.of(0)), cause).earned()).isZero();
+        assertThat(judge(Explaining.SLOPE.withLeaves(OptionalDouble.of(1)), cause).earned()).isEqualTo(6 * 5 / 6.0);
+        assertThatThrownBy(() -> Explaining.SLOPE.withLeaves(OptionalDouble.of(1.5)))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void anotherNumberOfTheDataInItsPlaceIsNamedAndIsNotLeftOutOnly() {
+        double intercept = KELP.evidence().value(Quantity.INTERCEPT).orElseThrow();
+        String given = String.format(Locale.ROOT, "On average a blade is %.3f cm longer for each day.", intercept);
+        Verdict verdict = judge(Explaining.SLOPE, given);
+        assertThat(verdict.message()).contains("give the number of the slope: the one given is the intercept");
+        assertThat(verdict.earned()).isEqualTo(3);
+        Verdict other = judge(Explaining.SLOPE, "On average a blade is 0.777 cm longer for each day.");
+        assertThat(other.message()).contains("give the number").doesNotContain("the one given");
+        assertThat(other.earned()).isGreaterThan(3);
+    }
+
+    @Test
+    void theWordsByWhichSomethingWasFoundAreShownToThoseWhoReadIt() {
+        String text = "On average, a blade’s length doesn't fall: it grows 0.52cm each day because of the days.";
+        Explain task = of(Explaining.SLOPE);
+        Map<Aspect, List<String>> found = new EnumMap<>(Aspect.class);
+        Explains.passages(task, text, KELP).forEach(it -> found.computeIfAbsent(it.aspect(), _ -> new ArrayList<>())
+                .add(text.substring(it.from(), it.to()) + (it.isWrong() ? " (wrong)" : "")));
+        assertThat(found.get(Aspect.PREDICTION)).containsExactly("On average");
+        assertThat(found.get(Aspect.NUMBER)).containsExactly("0.52cm");
+        assertThat(found.get(Aspect.VARIABLES)).contains("length", "days");
+        assertThat(found.get(Aspect.DIRECTION)).contains("grows");
+        assertThat(found.get(Aspect.NO_CAUSE)).containsExactly("because of (wrong)");
+        assertThat(Explains.passages(task, "", KELP)).isEmpty();
     }
 
     @Test

@@ -30,6 +30,8 @@ import hestra.marking.MarkingHistory.Choice;
 import hestra.marking.Standing;
 import hestra.marking.Student;
 import hestra.numbers.Counted;
+import hestra.sentences.Passage;
+import hestra.task.Explains;
 import hestra.task.ReadByPerson;
 import hestra.task.Task;
 
@@ -121,6 +123,11 @@ final class GroupCard extends VBox {
         List<String> list = new ArrayList<>(texts);
         int most = ReadByPerson.isReadByPerson(task) ? MOST_TEXTS : 2;
         for (int i = 0; i < Math.min(list.size(), most); i++) {
+            List<Passage> passages = i == 0 && inHand ? passages(task, list.getFirst(), group) : List.of();
+            if (!passages.isEmpty()) {
+                getChildren().add(new ReadSentence(list.getFirst(), passages));
+                continue;
+            }
             Label text = new Label(ReadByPerson.isReadByPerson(task) ? "“" + list.get(i) + "”" : list.get(i));
             text.getStyleClass().add(i == 0 ? "group-answer" : "group-other");
             text.setWrapText(true);
@@ -130,6 +137,13 @@ final class GroupCard extends VBox {
         if (list.size() > most) {
             getChildren().add(small("and " + Counted.of(list.size() - most, "more way", "more ways") + " to say it"));
         }
+    }
+
+    /** The words by which something was found in a sentence of the group. */
+    private static List<Passage> passages(Task task, String sentence, AnswerGroup group) {
+        return group.students().stream().flatMap(it -> it.marked().at(task.id()).counted().stream())
+                .filter(it -> it.words().equals(sentence)).findFirst()
+                .map(it -> Explains.passages(task, sentence, it.truth())).orElse(List.of());
     }
 
     /** Answers that are made in the plot, small. */

@@ -3,6 +3,7 @@ package hestra.desktop.write;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import javafx.collections.FXCollections;
 import javafx.scene.control.ComboBox;
@@ -11,6 +12,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.InWords;
+import hestra.feedback.SentenceJudge;
 import hestra.sentences.Aspect;
 import hestra.task.Explain;
 import hestra.task.Explaining;
@@ -20,6 +22,8 @@ import static hestra.desktop.parts.Presence.present;
 
 /** What is explained, what else the variables may be called, what is looked at, and a good sentence. */
 final class ExplainFields {
+
+    private static final List<Double> LEAVES = List.of(0.0, SentenceJudge.HALF, 1.0);
 
     private ExplainFields() {}
 
@@ -61,7 +65,7 @@ final class ExplainFields {
         fields.text("what else the response may be called, with commas", "edit-y-names",
                 task -> CommaList.write(task.explaining().yNames()),
                 (task, text) -> task.with(task.explaining().withYNames(CommaList.read(text))));
-        fields.add(TaskFields.label("what is looked at"), checks);
+        fields.add(TaskFields.label("what is looked at"), checks, leaves(fields));
         fields.add(Ticks.one(fields, "edit-gapped", "as a sentence with gaps", task -> task.explaining().gapped().isPresent(),
                 (task, gapped) -> task.with(task.explaining()
                         .withFrame(gapped ? SentenceFrame.usual(task.explaining().about()) : ""))));
@@ -82,5 +86,26 @@ final class ExplainFields {
         fields.add(problem);
         fields.text("a good sentence, shown after the last try", "edit-model", task -> task.explaining().model(),
                 (task, text) -> task.with(task.explaining().withModel(text)));
+    }
+
+    /** What is left of the marks where something is said that is not so. */
+    private static VBox leaves(KindFields<Explain> fields) {
+        ComboBox<Double> leaves = new ComboBox<>(FXCollections.observableArrayList(LEAVES));
+        leaves.setId("edit-leaves");
+        leaves.setMaxWidth(Double.MAX_VALUE);
+        leaves.setConverter(new InWords<>(ExplainFields::inWords));
+        leaves.valueProperty().addListener((_, before, now) -> {
+            if (now != null && before != null) {
+                fields.change(task -> task.with(task.explaining()
+                        .withLeaves(now == SentenceJudge.HALF ? OptionalDouble.empty() : OptionalDouble.of(now))));
+            }
+        });
+        fields.onShow(task -> leaves.setValue(task.explaining().leaves().orElse(SentenceJudge.HALF)));
+        return TaskFields.stacked("a sentence that says something wrong, such as a cause, earns at most", leaves);
+    }
+
+    private static String inWords(double share) {
+        return share == 0 ? "nothing" : share == 1 ? "what the rest of it earns"
+                : share == SentenceJudge.HALF ? "half of the marks" : Math.round(share * 100) + " % of the marks";
     }
 }

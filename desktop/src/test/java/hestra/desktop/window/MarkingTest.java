@@ -158,6 +158,8 @@ class MarkingTest {
         Path hands = handIns();
         try (Person person = opened(hands)) {
             assertThat(person.text("mark-reading")).contains("24 answers in 5 groups; 0 done");
+            assertThat(person.texts("passage")).as("the words by which something was found, and what")
+                    .contains("0.87 cm", "number");
             person.press(KeyCode.DIGIT2);
             ClassWork work = work(person);
             assertThat(work.award(student(work, "Ida Fenn"), "explain"))

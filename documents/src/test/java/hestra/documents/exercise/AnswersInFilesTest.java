@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 import com.networknt.schema.InputFormat;
@@ -84,7 +85,8 @@ class AnswersInFilesTest {
                         List.of());
         Explain curved = new Explain(Terms.of("curved", "Explain", "Explain.", 2))
                 .with(Explaining.of(Aspect.About.R_SQUARED).of(new Curve.Polynomial(2)));
-        Explain p = new Explain(Terms.of("p", "Explain p", "Explain.", 2)).with(Explaining.of(Aspect.About.P));
+        Explain p = new Explain(Terms.of("p", "Explain p", "Explain.", 2)).with(Explaining.of(Aspect.About.P)
+                .withLeaves(OptionalDouble.of(0)));
         List<Task> tasks = List.of(PREDICT.with(all).with(Asking.USUAL.atLevel(0.9)),
                 PREDICT.with(Predicting.USUAL.with(Predicting.Way.X_FROM_Y)).with(Terms.of("back", "Back", "Back.", 1)), shows,
                 curved, p);
