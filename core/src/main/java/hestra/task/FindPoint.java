@@ -188,7 +188,7 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
         if (found) {
             parts.say(given.rows().size() == 1 ? "You found the point." : "You found the points.");
         }
-        action.ifPresent(key -> parts.add("what to do", given.action().filter(key::equals).isPresent(),
+        action.ifPresent(key -> parts.add("what to do", given.action().filter(key.holding(reason)::contains).isPresent(),
                 "What to do about it is not right yet."));
         reason.ifPresent(key -> {
             boolean holds = given.reason().filter(key::equals).isPresent();
@@ -310,7 +310,8 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
         if (namesRows(truth)) {
             pieces.add(new Sealing.Piece("point", named(truth).isEmpty() ? Set.of() : Set.of(piece(named(truth)))));
         }
-        action.ifPresent(key -> pieces.add(new Sealing.Piece("what to do", Set.of(key.name()))));
+        action.ifPresent(key -> pieces.add(new Sealing.Piece("what to do",
+                key.holding(reason).stream().map(Enum::name).collect(Collectors.toSet()))));
         reason.ifPresent(key -> pieces.add(new Sealing.Piece("why", Set.of(key.name()))));
         // That something is asked stays; which is right goes.
         FindPoint blank = new FindPoint(terms, sort, wanted(truth), Set.of(), action.map(_ -> PointAction.values()[0]),

@@ -279,7 +279,8 @@ final class PredictedPlace {
     }
 
     private String why(Trust right, Trust thought, Evidence data, String text) {
-        String curve = inWords(curve());
+        // How it was fitted does not matter here.
+        String curve = inWords(curve()).replaceFirst(",.*", "");
         return switch (right) {
             case TRUSTED -> "this lies among the data, so the " + curve + " may be trusted here.";
             case DOUBTED -> isPatterned(data, text)

@@ -14,6 +14,7 @@ import hestra.data.Row;
 import hestra.data.TableEdit;
 import hestra.feedback.KeptPoints;
 import hestra.feedback.Mistake;
+import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
 import hestra.numbers.DecimalMark;
 import org.junit.jupiter.api.Test;
@@ -97,6 +98,21 @@ class FindPointTest {
         Verdict partly = task.judge(new Attempt(found.with(PointAction.SET_ASIDE).with(PointReason.DECIDES), Set.of()), FAR);
         assertThat(partly.earned()).isEqualTo(2);
         assertThat(partly.message()).contains("You found the point").contains("What to do about it");
+    }
+
+    @Test
+    void aValueThatMayBeTrueIsKeptOrLookedUpEither() {
+        FindPoint task = new FindPoint(Terms.of("far", "Find it", "Click it.", 3), PointSort.LARGEST_RESIDUAL, 1, Set.of(),
+                Optional.of(PointAction.LOOK_UP), Optional.of(PointReason.TRUE_VALUE));
+        Pointed found = new Pointed(Set.of(5), Optional.empty(), Optional.of(PointReason.TRUE_VALUE));
+        for (PointAction action : PointAction.values()) {
+            boolean holds = action == PointAction.KEEP || action == PointAction.LOOK_UP;
+            Verdict verdict = task.judge(new Attempt(found.with(action), Set.of()), FAR);
+            assertThat(verdict.parts()).filteredOn(it -> it.name().equals("what to do")).extracting(Verdict.Part::outcome)
+                    .as(action.inWords()).containsExactly(holds ? Outcome.RIGHT : Outcome.WRONG);
+        }
+        assertThat(PointAction.KEEP.holding(Optional.of(PointReason.SLIP))).containsExactly(PointAction.KEEP);
+        assertThat(PointAction.BOTH.holding(Optional.of(PointReason.TRUE_VALUE))).containsExactly(PointAction.BOTH);
     }
 
     /** FAR's last point has by far the greatest Cook's distance. */

@@ -30,13 +30,14 @@ import hestra.task.EnterData;
 import hestra.task.Explain;
 import hestra.task.FindSlip;
 import hestra.task.Predict;
-import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.Terms;
 
 /** The exercise "Kelp blades" of Orrin Bay, a made-up field station: a good line, and one value entered ten times too large. */
 public final class KelpBlades {
 
+    static final String AIM = "enter pairs and see when one is wrong, say which explains, and read a slope with its unit";
+    static final int MINUTES = 45;
     /** The row of the value that was entered wrongly, from 0. */
     public static final int SLIP_ROW = 14;
 
@@ -50,34 +51,40 @@ public final class KelpBlades {
     public static Exercise exercise() {
         DataTable data = data();
         return Exercise.ofOnePart("orrin-bay-kelp-blades", "Kelp blades", "Orrin Bay field station", "How fast does kelp grow?",
-                PROSE, data, Roles.FIRST_EXPLAINS, tasks(data), EnumSet.allOf(Aid.class), DecimalMark.POINT);
+                Story.told(PROSE, AIM, MINUTES), data, Roles.FIRST_EXPLAINS, tasks(data), EnumSet.allOf(Aid.class), DecimalMark.POINT);
     }
 
     private static List<Task> tasks(DataTable data) {
         String slipped = data.cell(SLIP_ROW, 1).text().replace(".", "");
         return List.of(
-                new ChooseRoles(Terms.of("roles", "Which explains, which responds?",
+                Story.helped(new ChooseRoles(Terms.of("roles", "Which explains, which responds?",
                         "One of the two variables could depend on the other. The plot is drawn by your choice.", 1)),
-                new EnterData(Terms.of("enter", "Enter the last three pairs",
+                        "Does a blade get longer because time passes, or does time pass because a blade gets longer?"),
+                Story.helped(new EnterData(Terms.of("enter", "Enter the last three pairs",
                         "Type the last three pairs of the printed table into the table on the right, and watch where each "
                                 + "point comes to stand.", 1), 3),
-                new Describe(Terms.of("describe", "Describe what you see",
+                        "Click the first empty cell, type the days, Tab, the length, Enter."),
+                Story.helped(new Describe(Terms.of("describe", "Describe what you see",
                         "Look at the plot before any line is drawn. What do the points show, apart from any that stand alone?", 4)
                         .opening(EnumSet.allOf(Aid.class)),
-                        new Description(Direction.RISING, Form.STRAIGHT, Strength.STRONG, Unusual.ONE)),
-                new FindSlip(Terms.of("slip", "Find the mistyped blade",
+                        new Description(Direction.RISING, Form.STRAIGHT, Strength.STRONG, Unusual.ONE)), Story.LOOK, Story.TURN),
+                Story.helped(new FindSlip(Terms.of("slip", "Find the mistyped blade",
                         "One blade cannot be as long as the table says. Find it, compare it with the printed table, and mend it. "
                                 + "Or set it aside and give your reason. Watch the line, r and R² as you do.", 2)
                         .withTries(0), SLIP_ROW, 1, slipped),
-                new ReadValue(Terms.of("slope", "Read the slope",
-                        "By how much does a blade grow in a day, on average?", 2), Quantity.SLOPE, new Rounding.Places(2)),
-                new ReadValue(Terms.of("r", "Read the correlation",
-                        "How closely do the points follow the line? Give r.", 2), Quantity.R, new Rounding.Places(3)),
-                new Predict(Terms.of("predict", "Predict",
+                        "Which point lies where no blade of that age could be?",
+                        "Click it: its row is marked in the table. A mark is missing in its number."),
+                Story.read("slope", "Read the slope", "By how much does a blade grow in a day, on average?", Quantity.SLOPE, 2,
+                        "The slope is the number before *days* in the equation.", "It is in centimetres per day."),
+                Story.read("r", "Read the correlation", "How closely do the points follow the line? Give r.", Quantity.R, 3,
+                        "r stands among the readings below the plot.", "It has the sign of the slope."),
+                Story.helped(new Predict(Terms.of("predict", "Predict",
                         "Predict the length at each age. Which predictions would you trust? Type the age under the readings, "
                                 + "or drag the reading line.", 6), List.of(20.0, 37.0, 60.0), new Rounding.Places(1)),
-                new Explain(Terms.of("explain", "Say it in words",
-                        "What does the slope mean for a blade of kelp?", 3)));
+                        "Type the age at *at*, below the readings.", "Compare each age with the oldest blade that was measured."),
+                Story.helped(new Explain(Terms.of("explain", "Say it in words",
+                        "What does the slope mean for a blade of kelp?", 3)),
+                        "For each day more: how much longer, and in which unit?", "Say it of blades on average."));
     }
 
     private static DataTable data() {

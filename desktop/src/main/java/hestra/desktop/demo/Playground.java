@@ -44,6 +44,8 @@ import hestra.tracing.Tracing;
 /** An exercise whose tasks are done with points: a part for each challenge, one of which cannot be met. */
 public final class Playground {
 
+    static final String AIM = "place a line by its residuals, and say what a far point does and what no line can do";
+    static final int MINUTES = 50;
     private static final Frame SQUARE = new Frame(0, 10, 0, 10);
     /** A heap without a direction worth speaking of. */
     private static final double[][] HEAP = {{2.3, 4.1}, {3.5, 3.2}, {1.6, 3.3}, {2.6, 3.6}, {3.1, 2.7}, {3.0, 4.5}, {2.1, 2.6}};
@@ -60,8 +62,8 @@ public final class Playground {
 
     private static Part step() {
         return part("step", "Your own points", new double[0][],
-                "Here are no data but yours. Double click in the plot to put a point, drag it to move it. The line of least "
-                        + "squares follows each of them.",
+                Story.told("Here are no data but yours. Double click in the plot to put a point, drag it to move it. The line of "
+                        + "least squares follows each of them.", AIM, MINUTES),
                 target("step-target", "Down by half a step each",
                         "Put five points so that the line falls by half a step for each step to the right.",
                         value(Quantity.N, Band.exactly(5)).called("five points"),

@@ -16,20 +16,17 @@ import hestra.numbers.Rounding;
 import hestra.task.Aid;
 import hestra.task.Describe;
 import hestra.task.Description;
-import hestra.task.Description.Direction;
-import hestra.task.Description.Form;
-import hestra.task.Description.Strength;
-import hestra.task.Description.Unusual;
 import hestra.task.Explain;
 import hestra.task.Predict;
 import hestra.task.Question;
-import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.Terms;
 
 /** An exercise of three parts on data of Orrin Bay: a line that holds, one that bends, and one that says nothing. */
 public final class ThreeQuestions {
 
+    static final String AIM = "go through all of it alone, and report what you found";
+    static final int MINUTES = 70;
     private ThreeQuestions() {}
 
     public static Exercise exercise() {
@@ -40,14 +37,16 @@ public final class ThreeQuestions {
 
     private static Part limpets() {
         return part("limpets", "Do waves keep limpets flat?", List.of(
-                text("limpets-text", """
+                text("limpets-text", Story.told("""
                         Where waves break hard a tall shell is torn off. Tavi Roon gave {n} places along the shore an *exposure* \
                         index and measured the \
-                        *height* of the tallest limpet at each."""),
-                asked(describe("limpets-look", Direction.FALLING, Form.STRAIGHT, Strength.MODERATE, Unusual.ONE)),
+                        *height* of the tallest limpet at each.""", AIM, MINUTES)),
+                asked(describe("limpets-look", "What do the points show, apart from any that stand alone?", Limpets.SEEN)),
                 asked(read("limpets-slope", "Read the slope", "By how much does the height change with each step of the index?",
                         Quantity.SLOPE, 3)),
-                asked(new Explain(Terms.of("limpets-say", "Say it in words", "What does the slope mean on the shore?", 3)))));
+                asked(Story.helped(new Explain(Terms.of("limpets-say", "Say it in words",
+                        "What does the slope mean on the shore?", 3)),
+                        "For each step of the index: how much less height?", "Say it of places on average."))));
     }
 
     private static Part flask() {
@@ -58,18 +57,20 @@ public final class ThreeQuestions {
                 text("flask-line", "Here is the line of least squares with its residuals. Look at how they run."),
                 new Block.Plot("flask-figure", Set.of(Layer.LINE, Layer.RESIDUALS), Optional.empty(),
                         "The line through all {n} readings"),
-                asked(new Question(Terms.of("flask-look", "Does a line describe it?",
+                asked(Story.helped(new Question(Terms.of("flask-look", "Does a line describe it?",
                         "Look at the residuals from left to right. What do they say about the line?", 2)
                         .opening(EnumSet.allOf(Aid.class)), Question.Sort.ONE,
-                        List.of(new Question.Option("It misses a bend: they are above 0 at both ends and below it in the middle.",
-                                true, ""),
-                                new Question.Option("Nothing against it: they are above and below 0 without a pattern.", false,
+                        List.of(new Question.Option("Nothing against it: they are above and below 0 without a pattern.", false,
                                         "Count how many in a row are on the same side."),
+                                new Question.Option("It misses a bend: they are above 0 at both ends and below it in the middle.",
+                                true, ""),
                                 new Question.Option("The scatter grows: they spread further and further to the right.", false,
-                                        "Look at which side of 0 they are on, not only at their size.")), true, List.of())),
-                asked(new Predict(Terms.of("flask-predict", "What does the line say?",
+                                        "Look at which side of 0 they are on, not only at their size.")), true, List.of()),
+                        "Cover the middle third of the strip, then the two ends.")),
+                asked(Story.helped(new Predict(Terms.of("flask-predict", "What does the line say?",
                         "Predict with the line. Which of these would you trust?", 6),
-                        List.of(10.0, 30.0, 90.0), new Rounding.Places(1)))));
+                        List.of(10.0, 30.0, 90.0), new Rounding.Places(1)), "Type the minutes at *at*, below the readings.",
+                        "The line leaves out what the residuals show: is it to be trusted even among the data?"))));
     }
 
     private static Part gulls() {
@@ -80,7 +81,7 @@ public final class ThreeQuestions {
                 new Block.Printed("gulls-table", "As the harbour master wrote it down"),
                 text("gulls-share", "The share of the variation in {y.name} that goes with {x.name} is"),
                 new Block.Formula("gulls-formula", "R² = 1 − Σ(y − ŷ)² / Σ(y − ȳ)²"),
-                asked(describe("gulls-look", Direction.NEITHER, Form.NONE, Strength.WEAK, Unusual.NONE)),
+                asked(describe("gulls-look", "What do the points show?", FerryAndGulls.SEEN)),
                 asked(read("gulls-r2", "Read R²", "What share is it?", Quantity.R_SQUARED, 3))));
     }
 
@@ -98,13 +99,13 @@ public final class ThreeQuestions {
         return new Block.Asked(task);
     }
 
-    private static Task describe(String id, Direction direction, Form form, Strength strength, Unusual unusual) {
-        return new Describe(Terms.of(id, "Describe what you see",
-                "Look at the plot before any line is drawn. What do the points show?", 4)
-                .opening(EnumSet.allOf(Aid.class)), new Description(direction, form, strength, unusual));
+    private static Task describe(String id, String question, Description key) {
+        return Story.helped(new Describe(Terms.of(id, "Describe what you see",
+                "Look at the plot before any line is drawn. " + question, 4).opening(EnumSet.allOf(Aid.class)), key), Story.LOOK,
+                Story.TURN);
     }
 
     private static Task read(String id, String title, String prompt, Quantity quantity, int places) {
-        return new ReadValue(Terms.of(id, title, prompt, 2), quantity, new Rounding.Places(places));
+        return Story.read(id, title, prompt, quantity, places, "It stands among the readings below the plot.");
     }
 }

@@ -15,12 +15,12 @@ import hestra.desktop.parts.Tip;
 import hestra.exercise.Exercise;
 import hestra.numbers.Words;
 
-/** An exercise that comes with the program: the shape of its cloud, its title and its lesson in a few words. */
+/** An exercise that comes with the program: the shape of its cloud, its week, its title and its question. */
 final class SetCard {
 
     private static final double WIDTH = 192;
     private static final double PICTURE = 76;
-    private static final double HEIGHT = 164;
+    private static final double HEIGHT = 182;
 
     private SetCard() {}
 
@@ -34,15 +34,18 @@ final class SetCard {
         story.getStyleClass().add("small");
         story.setWrapText(true);
         story.setMinHeight(Region.USE_PREF_SIZE);
-        VBox content = new VBox(2, picture, title, story);
+        Label week = new Label("week " + set.week() + " \u00b7 " + set.minutes() + " min");
+        week.getStyleClass().add("small");
+        VBox content = new VBox(2, picture, week, title, story);
         content.setAlignment(Pos.TOP_LEFT);
         Button card = new Button();
         card.setGraphic(content);
         card.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         card.setAlignment(Pos.TOP_LEFT);
         card.setId("start-" + exercise.id());
-        card.setAccessibleText(Words.ended(exercise.title()) + " " + exercise.heading());
-        Tip.set(card, exercise.heading());
+        card.setAccessibleText("Week " + set.week() + ". " + Words.ended(exercise.title()) + " " + exercise.heading() + " "
+                + set.aimInFull());
+        Tip.set(card, set.aimInFull());
         card.getStyleClass().setAll("shelf-card");
         // Wider with larger type, so that a question stays within it.
         look.typeProperty().subscribe(type -> {

@@ -71,7 +71,7 @@ public final class StartView extends HBox {
         left.setMaxWidth(LEFT);
         left.getStyleClass().add("start-left");
         VBox right = new VBox(whereYouWere, section("The exercises of Orrin Bay",
-                "A made-up field station. Each has one lesson: open one to do it, or to change it.", shelf));
+                "A made-up field station, and a course of ten weeks. Open an exercise to do it, or to change it.", shelf));
         right.getStyleClass().add("start-right");
         ScrollPane scroll = scroll(right);
         HBox.setHgrow(scroll, Priority.ALWAYS);

@@ -18,11 +18,11 @@ import hestra.figure.Thumbnail;
 import hestra.numbers.Words;
 
 
-/** The data sets of Orrin Bay to choose from, over the window: the shape of each cloud, its two variables and its lesson. */
+/** The course of Orrin Bay to choose from, over the window: the shape of each cloud, its question, its aim and its minutes. */
 final class DemoShelf extends Board {
 
     private static final double CARD = 268;
-    private static final double HEIGHT = 272;
+    private static final double HEIGHT = 300;
     private static final double PICTURE = 108;
 
     private final BiConsumer<Exercise, MainWindow.View> chosen;
@@ -36,7 +36,7 @@ final class DemoShelf extends Board {
 
     private DemoShelf(Look look, BiConsumer<Exercise, MainWindow.View> chosen, FlowPane cards) {
         super("shelf", "The data sets of Orrin Bay",
-                "A made-up field station and its people. Each set opens as an exercise with its story; change it as you like.",
+                "A made-up field station and its people: a course of ten weeks. Each exercise stands alone; change it as you like.",
                         cards);
         this.look = look;
         this.chosen = chosen;
@@ -67,12 +67,17 @@ final class DemoShelf extends Board {
         picture.setMouseTransparent(true);
         Label title = new Label(exercise.title());
         title.getStyleClass().add("task-title");
-        // What it teaches is for its author to know: a student reads the question.
+        Label week = new Label("week " + set.week() + " \u00b7 about " + set.minutes() + " minutes");
+        week.getStyleClass().add("small");
         Label story = new Label(exercise.heading());
         story.setWrapText(true);
         story.setMinHeight(Region.USE_PREF_SIZE);
+        Label aim = new Label(set.aimInFull());
+        aim.getStyleClass().add("small");
+        aim.setWrapText(true);
+        aim.setMinHeight(Region.USE_PREF_SIZE);
         picture.setMinHeight(PICTURE);
-        VBox content = new VBox(picture, title, story);
+        VBox content = new VBox(picture, week, title, story, aim);
         content.getStyleClass().add("shelf-content");
         content.setMaxWidth(CARD - 26);
         content.setPrefWidth(CARD - 26);
@@ -81,7 +86,8 @@ final class DemoShelf extends Board {
         card.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         card.setAlignment(Pos.TOP_LEFT);
         card.setId("shelf-" + exercise.id());
-        card.setAccessibleText(Words.ended(exercise.title()) + " " + exercise.heading());
+        card.setAccessibleText("Week " + set.week() + ". " + Words.ended(exercise.title()) + " " + exercise.heading() + " "
+                + set.aimInFull());
         card.getStyleClass().setAll("shelf-card");
         card.setPrefSize(CARD, HEIGHT);
         card.setMinSize(CARD, HEIGHT);

@@ -3,7 +3,6 @@ package hestra.desktop.window;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Locale;
 import javafx.scene.input.KeyCode;
 
@@ -12,13 +11,8 @@ import hestra.desktop.demo.OrrinBay;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.file.Result;
 import hestra.documents.table.DelimitedText;
-import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.Provenance;
-import hestra.fit.Curve;
-import hestra.fit.LeastSquares;
-import hestra.recipe.Along;
-import hestra.recipe.Recipe;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -112,27 +106,6 @@ class MakingDataTest {
         }
     }
 
-    @Test
-    void theSevenSetsTeachWhatTheySay() {
-        List<OrrinBay.Set> sets = OrrinBay.sets();
-        assertThat(sets).extracting(set -> set.exercise().title())
-                .containsExactly("Kelp blades", "Cooling flask", "Limpets", "Lichen rings", "Crab claws", "Eelgrass",
-                        "Ferry and gulls");
-        assertThat(sets).extracting(set -> set.exercise().id()).doesNotHaveDuplicates();
-        for (OrrinBay.Set set : sets) {
-            assertThat(set.exercise().first().shut()).as(set.exercise().title()).isEmpty();
-            assertThat(((Block.Prose) set.exercise().first().blocks().getFirst()).text())
-                    .contains("{n}", "*").hasSizeGreaterThan(100);
-        }
-        assertThat(r(sets.get(2))).as("limpets").isBetween(-0.9, -0.5);
-        assertThat(Math.abs(r(sets.get(5)))).as("eelgrass").isLessThan(0.35);
-        assertThat(r(sets.get(6))).as("ferry and gulls").isBetween(0.1, 0.25);
-        assertThat(sets.get(3).exercise().first().data().row(26).cell(0).text()).as("the scrubbed stone").isEqualTo("0");
-        Recipe claws = ((Provenance.Made) sets.get(4).exercise().first().provenance()).recipe();
-        assertThat(claws.truth().curve().code()).isEqualTo(new Curve.Power(Curve.FittedOn.VALUES).code());
-        assertThat(claws.along()).isInstanceOf(Along.Between.class);
-    }
-
     /** With -Dhestra.write-demo=true the files are written first. */
     @Test
     void theFilesInTheDemoFolderAreTheseSets() throws IOException {
@@ -153,9 +126,5 @@ class MakingDataTest {
             assertThat(((Result.Done<Exercise>) ExerciseFile.read(exercise)).value()).isEqualTo(set.exercise());
             assertThat(data).hasContent(DelimitedText.write(set.exercise().first().data()));
         }
-    }
-
-    private static double r(OrrinBay.Set set) {
-        return LeastSquares.line(set.exercise().first().pairs()).line().orElseThrow().r().orElseThrow();
     }
 }
