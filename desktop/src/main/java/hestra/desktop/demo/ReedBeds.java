@@ -83,7 +83,7 @@ final class ReedBeds {
 
     private static Task shores() {
         return Story.helped(new Question(Terms.of("shores", "The two shores",
-                "Each shore has a colour and a form of its own in the plot. What do you see at places of the same depth?", 2)
+                "Each shore has a form of its own in the plot. What do you see at places of the same depth?", 2)
                 .opening(EnumSet.allOf(Aid.class)), Question.Sort.ONE,
                 List.of(new Question.Option("reeds are as tall at the one shore as at the other", false,
                                 "Cover one shore with a hand, then the other."),

@@ -21,8 +21,8 @@ import hestra.numbers.Words;
 /** The course of Orrin Bay to choose from, over the window: the shape of each cloud, its question, its aim and its minutes. */
 final class DemoShelf extends Board {
 
-    private static final double CARD = 268;
-    private static final double HEIGHT = 300;
+    private static final double CARD = 262;
+    private static final double HEIGHT = 286;
     private static final double PICTURE = 108;
 
     private final BiConsumer<Exercise, MainWindow.View> chosen;
@@ -35,7 +35,7 @@ final class DemoShelf extends Board {
     }
 
     private DemoShelf(Look look, BiConsumer<Exercise, MainWindow.View> chosen, FlowPane cards) {
-        super("shelf", "The data sets of Orrin Bay",
+        super("shelf", "The exercises of Orrin Bay",
                 "A made-up field station and its people: a course of ten weeks. Each exercise stands alone; change it as you like.",
                         cards);
         this.look = look;
