@@ -81,28 +81,39 @@ final class Reach {
 
     /** "Our data stop at 25 %", "we have data only up to 15 m", "our longest trip was 30 km". */
     private boolean isEndOfData(int at) {
-        String word = text.word(at);
-        if (word.matches("ends?|ended|stops?|stopped|reach|reaches|starts?|started|begins?|began|goes|go|went|runs?|data|had|have|up")) {
-            boolean ofData = word.matches("data|had|have|up") || text.before(at, NEAR)
-                    .anyMatch(i -> text.is(i, "data|range|measurements|values|sample|points|table")
-                            || text.isOf(Sense.MEASURED, i));
+        boolean goes = text.is(at, "ends?|ended|stops?|stopped|reach|reaches|starts?|started|begins?|began|goes|go|went|runs?");
+        if (goes || text.is(at, "data|had|have|up")) {
+            boolean ofData = !goes || text.before(at, NEAR).anyMatch(i -> text.isOf(Sense.MEASURED, i)
+                    || text.is(i, "data|range|measurements|values|sample|points|table"));
             return ofData && soon(at + 1, "up|until|till|at|from|with|only|down|to") && number(at + 1, NEAR + 1)
-                    && (!word.matches("had|have|up") || word.equals("up") && text.size() > at + 1 && text.word(at + 1).equals("to")
-                            || soon(at + 1, "only") || text.before(at, 3).anyMatch(i -> text.word(i).equals("only")));
+                    && (goes || text.is(at, "data") || isUpTo(at) || isOnly(at));
         }
-        return word.matches("\\p{L}{3,}est") && !word.matches("least|best|interest|suggest|honest|west|rest|test|latest|request")
+        return text.is(at, "\\p{L}{3,}est") && !text.is(at, "least|best|interest|suggest|honest|west|rest|test|latest|request")
                 && number(at + 1, DENIED)
                 && text.within(at + 1, at + NEAR + 1).anyMatch(i -> text.is(i, "was|is|were|had|has"));
     }
 
+    private boolean isUpTo(int at) {
+        return text.is(at, "up") && text.size() > at + 1 && text.is(at + 1, "to");
+    }
+
+    private boolean isOnly(int at) {
+        return soon(at + 1, "only") || text.before(at, 3).anyMatch(i -> text.is(i, "only"));
+    }
+
     /** "Such depths were measured", "we had such days". */
     private boolean isSuch(int at) {
-        return text.is(at, "such|these|those") && !isDenied(at)
-                && (text.clause(at + 1, at + NEAR + 1)
-                        .anyMatch(i -> text.isOf(Sense.MEASURED, i) && !isDenied(i) && !text.word(i).equals("there"))
-                        || text.before(at, 3)
-                                .anyMatch(i -> text.is(i, "had|have|include|includes|are|were|measured|saw|tried|at")
-                                        && text.before(i, 2).anyMatch(j -> text.is(j, "we|data|there|sample|were|measured|have|our")) && !isDenied(i)));
+        if (!text.is(at, "such|these|those") || isDenied(at)) {
+            return false;
+        }
+        return text.clause(at + 1, at + NEAR + 1)
+                .anyMatch(i -> text.isOf(Sense.MEASURED, i) && !isDenied(i) && !text.is(i, "there"))
+                || text.before(at, 3).anyMatch(this::isOfWhatWeHad);
+    }
+
+    private boolean isOfWhatWeHad(int at) {
+        return text.is(at, "had|have|include|includes|are|were|measured|saw|tried|at") && !isDenied(at)
+                && text.before(at, 2).anyMatch(i -> text.is(i, "we|data|there|sample|were|measured|have|our"));
     }
 
     /** "In the observed range". */

@@ -3,7 +3,7 @@ package hestra.sentences;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
 
-/** Whether a text stands by what it says, or denies, doubts or asks the whole of it: "it is not true that …", "I doubt that …". */
+/** Whether a text stands by what it says, or denies, doubts or asks the whole of it: "it is not true that …". */
 final class Stance {
 
     private static final int REACH = 6;

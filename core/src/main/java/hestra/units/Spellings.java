@@ -10,7 +10,8 @@ public final class Spellings {
 
     /** Signs, and what they are called. */
     private static final List<List<String>> NAMES = List.of(List.of("\u20ac", "euros", "euro", "EUR"),
-            List.of("$", "dollars", "dollar", "USD"), List.of("\u00a3", "pounds", "pound", "GBP"), List.of("\u00a5", "yen", "JPY"),
+            List.of("$", "dollars", "dollar", "USD"), List.of("\u00a3", "pounds", "pound", "GBP"),
+            List.of("\u00a5", "yen", "JPY"),
             List.of("%", "percent", "per cent", "pct"), List.of("\u2030", "per mille", "permille"),
             List.of("\u00b0C", "degrees", "degree"), List.of("\u00b0", "degrees", "degree"));
 

@@ -41,7 +41,8 @@ final class CoolingFlask {
     static final String AIM = "fit a decay, read its rate, and say where it ends";
     static final int MINUTES = 55;
     private static final Curve EXPONENTIAL = new Curve.Exponential(FittedOn.VALUES);
-    private static final Recipe RECIPE = new Recipe(11, 16, new Along.Steps(0, 4), new MeanCurve(EXPONENTIAL, List.of(62.0, 0.958)),
+    private static final Recipe RECIPE = new Recipe(11, 16, new Along.Steps(0, 4),
+            new MeanCurve(EXPONENTIAL, List.of(62.0, 0.958)),
             new Scatter(Shape.NORMAL, 0.7, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 0, 1);
     private static final Variable TIME = new Variable("minutes", "time since filling", "min");
     private static final Variable EXCESS = new Variable("excess", "temperature above the room", "\u00b0C");
@@ -51,7 +52,8 @@ final class CoolingFlask {
     static Exercise exercise() {
         return Story.exercise("cooling-flask", "Cooling flask", "How long does the tea stay hot?", Story.told("""
                 Each morning Mirre Aldous fills a flask for the boat. One day she left a thermometer in it and read, every four \
-                *minutes*, how many degrees the tea was above the room. {n} readings were taken, each to a tenth of a degree.""", AIM, MINUTES),
+                *minutes*, how many degrees the tea was above the room. {n} readings were taken, each to a tenth of a degree.""",
+                        AIM, MINUTES),
                 Story.made(RECIPE, TIME, EXCESS),
                 Story.describe(new Description(Direction.FALLING, Form.CURVED, Strength.STRONG, Unusual.NONE),
                         EnumSet.of(Aid.TRIAL, Aid.TRIAL_SQUARES)),
@@ -66,7 +68,8 @@ final class CoolingFlask {
                         "Take the exponential curve in hand and type the minutes at *at*, below the readings.",
                         "The readings end at 60 minutes."),
                 Story.helped(new Question(Terms.of("end", "In the end",
-                        "Where does the exponential curve end up after a very long time, and why is that right for tea in a room?",
+                        "Where does the exponential curve end up after a very long time, and why is that right for tea in a "
+                        + "room?",
                         2), Question.Sort.LONG_TEXT, List.of(), true, List.of()),
                         "Put a very large number at *at*.", "The thermometer tells how far the tea is *above the room*."));
     }
@@ -81,8 +84,8 @@ final class CoolingFlask {
 
     private static Task isRAReason() {
         return Story.helped(new Question(Terms.of("r", "Is r a reason?",
-                "Fit the line all the same and look at its r and at the residuals. Is this true or not, and why: *r of the line is "
-                        + "close to \u22121, so the line describes the cooling well.*", 2), Question.Sort.TRUE_BECAUSE,
+                "Fit the line all the same and look at its r and at the residuals. Is this true or not, and why: *r of the "
+                + "line is close to \u22121, so the line describes the cooling well.*", 2), Question.Sort.TRUE_BECAUSE,
                 List.of(new Question.Option("r is negative", false, "The sign of r says only which way it goes."),
                         new Question.Option("the residuals bend: the line misses in the middle and at both ends", true, ""),
                         new Question.Option("r is not exactly \u22121", false,
@@ -95,7 +98,8 @@ final class CoolingFlask {
         return Story.helped(new ChooseCurve(Terms.of("curve", "Which curve?",
                 "Fit these curves and compare them. Think also of what the tea does in the end. Which would you use?", 3)
                 .opening(EnumSet.of(Aid.EQUATION, Aid.PREDICTION)),
-                List.of(new Curve.Line(), new Curve.Polynomial(2), EXPONENTIAL, new Curve.Logarithmic()), ChooseCurve.By.AUTHOR, 2,
+                List.of(new Curve.Line(), new Curve.Polynomial(2), EXPONENTIAL, new Curve.Logarithmic()), ChooseCurve.By.AUTHOR,
+                2,
                 EnumSet.of(CurveReason.ENDS, CurveReason.KNOWN, CurveReason.RESIDUALS), false),
                 "Hide all but one and look at where each goes after the last reading.",
                 "Tea cannot become colder than the room, and does not get warmer again.");

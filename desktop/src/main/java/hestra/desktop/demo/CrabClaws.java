@@ -43,7 +43,8 @@ final class CrabClaws {
     private static final Curve POWER = new Curve.Power(FittedOn.VALUES);
     private static final Variable WIDTH = new Variable("width", "carapace width", "mm");
     private static final Variable MASS = new Variable("mass", "claw mass", "g");
-    private static final Recipe RECIPE = new Recipe(17, 30, new Along.Between(18, 74), new MeanCurve(POWER, List.of(0.0005, 2.55)),
+    private static final Recipe RECIPE = new Recipe(17, 30, new Along.Between(18, 74),
+            new MeanCurve(POWER, List.of(0.0005, 2.55)),
             new Scatter(Shape.NORMAL, 1.7, true), OptionalDouble.empty(), Oddities.NONE, 1, 0, 0, 1);
 
     private CrabClaws() {}
@@ -54,7 +55,8 @@ final class CrabClaws {
                 Of {n} shore crabs that the winter storms left on the slip, Tavi Roon measured the *width* of the carapace, in \
                 millimetres, and weighed the larger claw: its *mass*, in grams, to a tenth of a gram.""", AIM, MINUTES),
                 made,
-                Story.describe(new Description(Direction.RISING, Form.CURVED, Strength.STRONG, Unusual.NONE), EnumSet.of(Aid.LINE)),
+                Story.describe(new Description(Direction.RISING, Form.CURVED, Strength.STRONG, Unusual.NONE),
+                        EnumSet.of(Aid.LINE)),
                 Story.helped(new MatchPlot(Terms.of("residuals", "Which residuals are they?",
                         "The line of least squares is drawn. Which of these shows its residuals?", 2).withTries(2)
                         .opening(EnumSet.of(Aid.RESIDUALS, Aid.R_SQUARED, Aid.R, Aid.EQUATION)), MatchPlot.Shown.RESIDUALS,
@@ -76,8 +78,8 @@ final class CrabClaws {
                         + " of the variation in claw mass is explained by the width of the carapace, along a straight line."))),
                         "A share of what? Not of the crabs.", "Say whose variation it is, and what it goes with."),
                 Story.helped(new ReadValue(Terms.of("power", "Read the power",
-                        "Fit a power curve, directly. How does the mass grow with the width: what is b in a \u00b7 x^b? Mass that "
-                        + "grew like the body of a crab would have 3.", 2)
+                        "Fit a power curve, directly. How does the mass grow with the width: what is b in a \u00b7 x^b? "
+                        + "Mass that grew like the body of a crab would have 3.", 2)
                         .opening(EnumSet.of(Aid.PREDICTION, Aid.TRIAL, Aid.TRIAL_SQUARES)), Quantity.COEFFICIENT_B,
                         new Rounding.Places(2)).with(Asking.USUAL.of(POWER)),
                         "Add *power* under *Curves*, then take its chip in hand.", "b is the power of x in its equation."),

@@ -41,7 +41,8 @@ final class Eelgrass {
     private static final Curve QUADRATIC = new Curve.Polynomial(2);
     private static final Variable SALINITY = new Variable("salinity", "salinity", "g/kg");
     private static final Variable SHOOTS = new Variable("shoots", "shoots per tray", "");
-    private static final Recipe RECIPE = new Recipe(47, 28, new Along.Between(8, 38), new MeanCurve(QUADRATIC, List.of(-22.0, 5.2, -0.11)),
+    private static final Recipe RECIPE = new Recipe(47, 28, new Along.Between(8, 38),
+            new MeanCurve(QUADRATIC, List.of(-22.0, 5.2, -0.11)),
             new Scatter(Shape.NORMAL, 2.8, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 1, 0);
     /** The two trays with the least salt and the two with the most: their terms cancel. */
     private static final java.util.Set<Integer> ENDS = java.util.Set.of(0, 1, 26, 27);
@@ -89,8 +90,8 @@ final class Eelgrass {
 
     private static Task byHand() {
         return Story.helped(new FillCalculation(Terms.of("by-hand", "Calculate it by hand",
-                "r has the sign of Sxy, a sum with a term for each tray. Work out the terms of four trays: the two with the least "
-                        + "salt and the two with the most.", 3), CalculationCells.Way.SUMS,
+                "r has the sign of Sxy, a sum with a term for each tray. Work out the terms of four trays: the two with the "
+                + "least salt and the two with the most.", 3), CalculationCells.Way.SUMS,
                 java.util.Set.of("dx", "dy", "dxy"), ENDS, 1),
                 "x \u2212 x\u0304 is the tray's salinity less the mean, which stands at the top.",
                 "The last column is the product of the two before it. Mind the signs.");
@@ -100,7 +101,8 @@ final class Eelgrass {
         return Story.helped(new Question(Terms.of("cancel", "Why does so little come of it?",
                 "Look at the signs of the four terms. Why is the sum over all trays close to 0?", 1), Question.Sort.ONE,
                 List.of(new Question.Option("each term is close to 0", false, "The four that you worked out are not."),
-                        new Question.Option("the terms of salt water are below 0, those of fresher water above, and they cancel", true,
+                        new Question.Option("the terms of salt water are below 0, those of fresher water above, and they cancel",
+                                true,
                                 ""),
                         new Question.Option("there are as many trays above the mean salinity as below it", false,
                                 "That would be so for a steep line too.")), true, List.of()),

@@ -66,11 +66,12 @@ final class FerryAndGulls {
                         PointSort.LARGEST_RESIDUAL, 1, java.util.Set.of(), Optional.of(PointAction.LOOK_UP),
                         Optional.of(PointReason.TRUE_VALUE)), "Look at the residuals: the longest one.",
                         "Nothing says that it was counted wrongly. How could you find out?"),
-                Story.read("r2", "Read R\u00b2", "What share of the variation in gulls goes with passengers?", Quantity.R_SQUARED, 3,
+                Story.read("r2", "Read R\u00b2", "What share of the variation in gulls goes with passengers?",
+                        Quantity.R_SQUARED, 3,
                         "R\u00b2 stands among the readings below the plot.", "It is between 0 and 1."),
                 Story.read("p", "Read p",
-                        "How often would a slope at least as far from 0 come about by chance, if there were no relationship at all? "
-                        + "Read p of the slope: it stands in *All numbers*, below the readings.", Quantity.SLOPE_P, 3,
+                        "How often would a slope at least as far from 0 come about by chance, if there were no relationship "
+                        + "at all? Read p of the slope: it stands in *All numbers*, below the readings.", Quantity.SLOPE_P, 3,
                         "Open *All numbers* and look among the coefficients.", "Take the p in the row of the slope."),
                 Story.helped(new Explain(Terms.of("explain", "Say it in words",
                         "What does this p say about passengers and gulls, and what follows from it?", 3),
@@ -81,8 +82,8 @@ final class FerryAndGulls {
                         "p is a chance. Of what, and if what were so?", "Then say what you make of it: is it small?"),
                 whatMayBeSaid(),
                 Story.helped(new WriteSection(Terms.of("letter", "Write to the harbour master",
-                        "Write a short letter to the harbour master: what was counted, what came out, and what may be said of it. "
-                        + "Keep the plot with the line in it, and the readings.", 4),
+                        "Write a short letter to the harbour master: what was counted, what came out, and what may be said "
+                        + "of it. Keep the plot with the line in it, and the readings.", 4),
                         EnumSet.of(WantedFigure.PLOT_WITH_LINE, WantedFigure.READINGS), 40),
                         "Keep a figure with the pin beside the plot.", "He has no time: three sentences will do."));
     }

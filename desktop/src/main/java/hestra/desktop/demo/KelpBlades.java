@@ -51,7 +51,8 @@ public final class KelpBlades {
     public static Exercise exercise() {
         DataTable data = data();
         return Exercise.ofOnePart("orrin-bay-kelp-blades", "Kelp blades", "Orrin Bay field station", "How fast does kelp grow?",
-                Story.told(PROSE, AIM, MINUTES), data, Roles.FIRST_EXPLAINS, tasks(data), EnumSet.allOf(Aid.class), DecimalMark.POINT);
+                Story.told(PROSE, AIM, MINUTES), data, Roles.FIRST_EXPLAINS, tasks(data), EnumSet.allOf(Aid.class),
+                        DecimalMark.POINT);
     }
 
     private static List<Task> tasks(DataTable data) {

@@ -52,9 +52,9 @@ final class LichenRings {
 
     static Exercise exercise() {
         Exercise rings = Story.exercise("lichen-rings", "Lichen rings", "How old is the sea wall?", Story.told("""
-                Lichen grows on stone in rings. On {n} gravestones and dated walls Ida Fenn measured the *diameter* of the largest \
-                ring; the *age* of each stone is known from the date cut into it. The newest stone was set this spring: nothing \
-                grows on it yet.""", AIM, MINUTES),
+                Lichen grows on stone in rings. On {n} gravestones and dated walls Ida Fenn measured the *diameter* of the \
+                largest ring; the *age* of each stone is known from the date cut into it. The newest stone was set this spring: \
+                nothing grows on it yet.""", AIM, MINUTES),
                 Story.made(RECIPE, AGE, DIAMETER),
                 Story.helped(new DrawIt(Terms.of("draw", "Draw the plot",
                         "Put the age of the stones along and the ring upward. Call the axes what they are: *age* in *years* and "
@@ -82,8 +82,8 @@ final class LichenRings {
     private static Task wall() {
         return Story.helped(new Predict(Terms.of("wall", "Date the sea wall",
                 "The largest ring on the sea wall measures 45 mm, the largest on the old quay 58 mm. How old are they by the "
-                        + "logarithmic curve, to the nearest year? Type the ring at *reaches* below the readings. Which of the two "
-                        + "ages would you trust?", 4), List.of(45.0, 58.0), new Rounding.Places(0))
+                        + "logarithmic curve, to the nearest year? Type the ring at *reaches* below the readings. Which of "
+                        + "the two ages would you trust?", 4), List.of(45.0, 58.0), new Rounding.Places(0))
                 .with(Asking.USUAL.of(LOGARITHMIC)).with(Predicting.USUAL.with(Predicting.Way.X_FROM_Y)),
                 "Take the logarithmic curve in hand first.",
                 "Or solve the equation: ln(age) is the ring less a, divided by b.");
@@ -97,7 +97,8 @@ final class LichenRings {
                         new Question.Option("lichen may not grow on a quay", false,
                                 "That would be a reason for the wall too. What do the data say?",
                                 Optional.of(Mistake.EXTRAPOLATION_TRUSTED)),
-                        new Question.Option("no stone in the data is that old, so nothing measured says how the curve goes on", true,
+                        new Question.Option("no stone in the data is that old, so nothing measured says how the curve goes on",
+                                true,
                                 "")), true, List.of()), "Compare both ages with the oldest stone.");
     }
 }

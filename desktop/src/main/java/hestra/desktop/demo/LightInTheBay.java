@@ -46,7 +46,8 @@ final class LightInTheBay {
     private static final Variable DEPTH = new Variable("depth", "depth below the surface", "m");
     private static final Variable LIGHT = new Variable("light", "light that is left", "%")
             .withPossible(Optional.of(new Variable.Limits(0, 100)));
-    private static final Recipe RECIPE = new Recipe(1, 18, new Along.Steps(1, 1.5), new MeanCurve(EXPONENTIAL, List.of(92.0, 0.87)),
+    private static final Recipe RECIPE = new Recipe(1, 18, new Along.Steps(1, 1.5),
+            new MeanCurve(EXPONENTIAL, List.of(92.0, 0.87)),
             new Scatter(Shape.NORMAL, 1.6, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 1, 1);
 
     private LightInTheBay() {}
@@ -55,13 +56,15 @@ final class LightInTheBay {
         Story.Made made = Story.made(RECIPE, DEPTH, LIGHT);
         return Story.exercise("light-in-the-bay", "Light in the bay", "How deep can eelgrass live?", Story.told("""
                 From the boat Mirre Aldous let down a lamp meter on a line and noted, at {n} *depths*, how many percent of the \
-                *light* above the water was left, to a tenth of a percent. Eelgrass needs a tenth of the light to live.""", AIM, MINUTES),
+                *light* above the water was left, to a tenth of a percent. Eelgrass needs a tenth of the light to live.""",
+                        AIM, MINUTES),
                 made,
                 Story.describe(new Description(Direction.FALLING, Form.CURVED, Strength.STRONG, Unusual.NONE),
                         EnumSet.of(Aid.TRIAL, Aid.TRIAL_SQUARES)),
                 Story.helped(new ByEye(Terms.of("by-eye", "A curve by eye",
                         "Lay an exponential curve through the points by eye.", 2)
-                        .opening(EnumSet.of(Aid.LINE, Aid.CURVES, Aid.R, Aid.R_SQUARED, Aid.RESIDUALS, Aid.EQUATION)), EXPONENTIAL,
+                        .opening(EnumSet.of(Aid.LINE, Aid.CURVES, Aid.R, Aid.R_SQUARED, Aid.RESIDUALS, Aid.EQUATION)),
+                                EXPONENTIAL,
                         1.5, 3), "Drag one handle to the first point and the other to one far to the right.",
                         "Then look in the middle: does the curve run above the points there, or below?"),
                 Story.helped(new ReadValue(Terms.of("base", "Read the base",
@@ -70,8 +73,8 @@ final class LightInTheBay {
                         "Add *exponential* under *Curves*, then take its chip in hand.", "b is what is taken to the power of x."),
                 whatTheBaseSays(),
                 Story.helped(new NumberQuestion(Terms.of("half", "Half of it",
-                        "By how many metres must one go down until half of the light is left, wherever one begins? Give a tenth of a "
-                        + "metre.", 2), StrictMath.log(0.5) / StrictMath.log(base(made)), new Rounding.Places(1), "m"),
+                        "By how many metres must one go down until half of the light is left, wherever one begins? Give a "
+                        + "tenth of a metre.", 2), StrictMath.log(0.5) / StrictMath.log(base(made)), new Rounding.Places(1), "m"),
                         "b to the power of how many is one half?", "ln 0.5 divided by ln b."),
                 Story.helped(new Predict(Terms.of("deep", "How deep can eelgrass live?",
                         "At which depth is a tenth of the light left, by the curve? And at which a hundredth? Type the light at "
@@ -85,8 +88,10 @@ final class LightInTheBay {
     private static Task whatTheBaseSays() {
         return Story.helped(new Question(Terms.of("says", "What does the base say?",
                 "The base b that you read is below 1. What does it say of the light?", 2), Question.Sort.ONE,
-                List.of(new Question.Option("with each metre the share b of the light is lost", false, "The share b is what is left."),
-                        new Question.Option("with each metre b percent of the light is lost", false, "b is a share, and what is left."),
+                List.of(new Question.Option("with each metre the share b of the light is lost", false,
+                        "The share b is what is left."),
+                        new Question.Option("with each metre b percent of the light is lost", false,
+                                "b is a share, and what is left."),
                         new Question.Option("of the light at one depth the share b is left a metre deeper", true, ""),
                         new Question.Option("with each metre the same part of the light at the surface is lost", false,
                                 "That would be a straight line. Each metre takes its share of what is still there.")), true,

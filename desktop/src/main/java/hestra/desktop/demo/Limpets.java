@@ -66,13 +66,15 @@ final class Limpets {
                 Story.read("r", "Read r", "How closely do all the points together follow the line?", Quantity.R, 3,
                         "r stands among the readings below the plot.", "It has the sign of the slope."),
                 Story.helped(new FindPoint(Terms.of("lever", "Which place could pull the line most?",
-                        "One place could pull the line more than any other, whatever its height. Click it, and say what you would "
+                        "One place could pull the line more than any other, whatever its height. Click it, and say what you "
+                        + "would "
                         + "do about it.", 3), PointSort.HIGHEST_LEVERAGE, 1, java.util.Set.of(), Optional.of(PointAction.BOTH),
                         Optional.of(PointReason.TRUE_VALUE)),
                         "Leverage is a matter of the exposure alone: which place is farthest from the others along x?",
                         "Nobody has found a mistake there. What would you want to read in a report?"),
                 Story.helped(new TryOut(Terms.of("try", "Lift two places",
-                        "Lift the place that you found by 5 mm and look at the slope. Put it back, and lift a place in the middle by "
+                        "Lift the place that you found by 5 mm and look at the slope. Put it back, and lift a place in the "
+                        + "middle by "
                         + "as much.", 4), List.of(new TryOut.Move(FAR, 0, 5), new TryOut.Move(11, 0, 5)), Quantity.SLOPE, 3,
                         Optional.of(TryReason.FAR_FROM_MEAN)),
                         "Drag the point upward, or type its new height in the table.",
@@ -81,21 +83,25 @@ final class Limpets {
                         "Put the points back where they were. By how much does the height change with each step of the index?",
                         Quantity.SLOPE, 3, "The slope is the number before *exposure* in the equation.", "It has a sign."),
                 Story.helped(new NumberQuestion(Terms.of("without", "Without it",
-                        "Now set the place that could pull the line most aside, with a reason, and read the slope of the others.", 2)
+                        "Now set the place that could pull the line most aside, with a reason, and read the slope of the "
+                        + "others.", 2)
                         .opening(EnumSet.of(Aid.R_SQUARED, Aid.TRIAL, Aid.TRIAL_SQUARES, Aid.CURVES, Aid.PREDICTION)),
                         Story.slopeWithout(made.table(), FAR), new Rounding.Places(3), ""),
-                        "Click its point, then *Set aside\u2026* below the table.", "The line has a new equation then: read its slope."),
+                        "Click its point, then *Set aside\u2026* below the table.",
+                        "The line has a new equation then: read its slope."),
                 Story.helped(new Predict(Terms.of("predict", "How tall will they be?",
-                        "Take the point back. Predict the tallest limpet at each exposure by the line of all the places, with the "
-                        + "95 % interval of a single place. Which would you trust, and which cannot be?", 6),
+                        "Take the point back. Predict the tallest limpet at each exposure by the line of all the places, "
+                        + "with the 95 % interval of a single place. Which would you trust, and which cannot be?", 6),
                         List.of(25.0, 50.0, 180.0), new Rounding.Places(1))
                         .with(Predicting.USUAL.with(Optional.of(Predicting.Band.SINGLE)).withMeaning(true)),
-                        "Type the exposure below the readings: both intervals stand there.", "Can a shell be less than 0 mm tall?"),
+                        "Type the exposure below the readings: both intervals stand there.",
+                        "Can a shell be less than 0 mm tall?"),
                 Story.helped(new Explain(Terms.of("explain", "Say it in words",
                         "What does the slope of all the places say about limpets?", 3),
                         Optional.of(Explaining.of(Aspect.About.SLOPE).withXNames(List.of("wave", "exposed"))
                         .withYNames(List.of("limpet", "shell")).withModel("On average the shell height is predicted to be "
-                        + Story.shown(-Story.slopeWithout(made.table(), -1), 3) + " mm lower for each further step of exposure."))),
+                        + Story.shown(-Story.slopeWithout(made.table(), -1), 3) + " mm lower for each further step of "
+                        + "exposure."))),
                         "Say for how much more exposure, how much less height, and in which unit.",
                         "Say it of places on average. That waves are the cause is another matter."),
                 report());

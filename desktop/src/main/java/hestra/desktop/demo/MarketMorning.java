@@ -40,7 +40,8 @@ final class MarketMorning {
     private static final Variable TRAYS = new Variable("trays", "trays bought", "trays");
     private static final double[] PRICES = {2.5, 3, 3.5, 4, 4.5};
     /** How many customers bought one tray, two, three and so on, at each price. */
-    private static final int[][] CUSTOMERS = {{2, 5, 9, 6, 2}, {4, 8, 7, 4, 1}, {7, 9, 6, 2, 0}, {10, 9, 4, 1, 0}, {14, 8, 2, 0, 0}};
+    private static final int[][] CUSTOMERS = {{2, 5, 9, 6, 2}, {4, 8, 7, 4, 1}, {7, 9, 6, 2, 0}, {10, 9, 4, 1, 0},
+            {14, 8, 2, 0, 0}};
     private static final Roles ROLES = Roles.FIRST_EXPLAINS.with(2, Roles.Use.COUNTS);
     private static final double ASKED = 3.2;
 
@@ -50,13 +51,13 @@ final class MarketMorning {
         DataTable table = data();
         LineFit line = LeastSquares.line(Pairs.of(table, ROLES)).line().orElseThrow();
         return Story.exercise("market-morning", "Market morning", "Does a lower price sell more eggs?", Story.told("""
-                On five market mornings Petra Wick asked another *price* for a tray of eggs. Of the first customers of each morning \
-                she noted how many *trays* each bought. A row of the table stands for all who bought the same at the same price: \
-                *customers* says how many they were.""", AIM, MINUTES),
+                On five market mornings Petra Wick asked another *price* for a tray of eggs. Of the first customers of each \
+                morning she noted how many *trays* each bought. A row of the table stands for all who bought the same at the \
+                same price: *customers* says how many they were.""", AIM, MINUTES),
                 table, ROLES,
                 Story.helped(new NumberQuestion(Terms.of("customers", "How many customers?",
-                        "A point of the plot stands for several customers, and counts as often as there were. How many customers are "
-                        + "there in all?", 1), Pairs.of(table, ROLES).n(), new Rounding.Places(0), ""),
+                        "A point of the plot stands for several customers, and counts as often as there were. How many "
+                        + "customers are there in all?", 1), Pairs.of(table, ROLES).n(), new Rounding.Places(0), ""),
                         "It is not the number of points.", "n among the readings counts each customer."),
                 Story.helped(new Question(Terms.of("pile", "Points on top of each other",
                         "Why are there so few points for so many customers?", 1)
@@ -68,7 +69,8 @@ final class MarketMorning {
                         "Can a customer buy two and a half trays?"),
                 Story.helped(new WriteEquation(Terms.of("equation", "Write the equation",
                         "Write the equation of the line of least squares.", 3), new Curve.Line(), 3),
-                        "It stands among the readings below the plot.", "Write it as {y.name} = a + b · {x.name}. Mind the sign."),
+                        "It stands among the readings below the plot.", "Write it as {y.name} = a + b · {x.name}. Mind the "
+                        + "sign."),
                 Story.helped(new Explain(Terms.of("slope", "What a euro does",
                         "What does the slope say? Say it in trays and euros.", 3),
                         Optional.of(Explaining.of(Aspect.About.SLOPE).withYNames(List.of("customer", "eggs"))
@@ -88,16 +90,19 @@ final class MarketMorning {
                         Optional.of(new Explaining(Aspect.About.PREDICTION, Optional.empty(), OptionalDouble.of(ASKED), List.of(),
                         List.of("customer"), java.util.Set.of(), "At a price of 3.20 € the line predicts "
                         + Story.shown(line.fitted(ASKED).orElseThrow(), 1)
-                        + " trays for a customer, on average; that price lies within the data.", "", "", OptionalDouble.empty()))),
+                        + " trays for a customer, on average; that price lies within the data.", "", "",
+                        OptionalDouble.empty()))),
                         "No customer buys a part of a tray. Of what is it the prediction?",
                         "Say at which price, how much on average, and whether such prices were asked."),
                 advice());
     }
 
     private static Task advice() {
-        return Story.helped(new Question(Terms.of("advice", "Prediction or advice?", "Which of these may Petra Wick conclude?", 2),
+        return Story.helped(new Question(Terms.of("advice", "Prediction or advice?", "Which of these may Petra Wick conclude?",
+                2),
                 Question.Sort.SEVERAL,
-                List.of(new Question.Option("the low price is why customers buy more", false, "", Optional.of(Mistake.CAUSE_CLAIMED)),
+                List.of(new Question.Option("the low price is why customers buy more", false, "",
+                        Optional.of(Mistake.CAUSE_CLAIMED)),
                         new Question.Option("on mornings with a lower price the first customers bought more trays", true,
                                 "That is what was counted."),
                         new Question.Option("she should ask 2.50 €, since most is sold then", false,

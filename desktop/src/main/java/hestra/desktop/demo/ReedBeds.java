@@ -28,7 +28,7 @@ import hestra.task.Terms;
 import hestra.task.WantedFigure;
 import hestra.task.WriteSection;
 
-/** Two shores in one plot: at the same depth reeds stand taller at the one, and each shore has a closer line than both together. */
+/** Two shores in one plot: reeds stand taller at the one, and each shore has a closer line than both together. */
 final class ReedBeds {
 
     static final String AIM = "see groups before a line, and say R\u00b2 and s for people who do not know them";
@@ -38,9 +38,11 @@ final class ReedBeds {
     private static final String NORTH = "north";
     private static final String SOUTH = "south";
     /** Depth and height at the north shore, then at the south shore. */
-    private static final int[][] AT_NORTH = {{10, 67}, {18, 81}, {19, 77}, {20, 73}, {20, 78}, {29, 80}, {34, 92}, {39, 85}, {44, 104},
+    private static final int[][] AT_NORTH = {{10, 67}, {18, 81}, {19, 77}, {20, 73}, {20, 78}, {29, 80}, {34, 92}, {39, 85},
+            {44, 104},
             {54, 98}, {54, 104}, {56, 103}, {59, 105}};
-    private static final int[][] AT_SOUTH = {{10, 52}, {11, 50}, {17, 50}, {20, 56}, {22, 69}, {23, 58}, {34, 73}, {44, 78}, {49, 78},
+    private static final int[][] AT_SOUTH = {{10, 52}, {11, 50}, {17, 50}, {20, 56}, {22, 69}, {23, 58}, {34, 73}, {44, 78},
+            {49, 78},
             {49, 79}, {53, 80}, {57, 82}, {59, 93}};
 
     private ReedBeds() {}
@@ -50,8 +52,10 @@ final class ReedBeds {
         double rSquared = Story.line(table).rSquared().orElseThrow();
         double s = Story.line(table).residualStandardError().orElseThrow();
         return Story.exercise("reed-beds", "Reed beds", "Do reeds stand taller in deep water?", Story.told("""
-                In August Ansel Birk and Liv Arden measured reeds at the two *shores* of the lagoon: the *depth* of the water on a \
-                staff, and the *height* of the tallest reed there above the water, both to a centimetre. {n} places were measured.""", AIM, MINUTES),
+                In August Ansel Birk and Liv Arden measured reeds at the two *shores* of the lagoon: the *depth* of the water \
+                on a staff, and the *height* of the tallest reed there above the water, both to a centimetre. {n} places were \
+                measured.""",
+                        AIM, MINUTES),
                 table, Roles.FIRST_EXPLAINS.with(2, Roles.Use.GROUPS),
                 Story.describe(new Description(Direction.RISING, Form.STRAIGHT, Strength.STRONG, Unusual.NONE),
                         EnumSet.of(Aid.TRIAL, Aid.TRIAL_SQUARES)),
@@ -74,8 +78,9 @@ final class ReedBeds {
                         "s is a distance. From what to what?", "Say that it is typical: some places lie nearer, some farther."),
                 apart(),
                 Story.helped(new WriteSection(Terms.of("section", "Write what you found",
-                        "Write a short section for the notice board of the lagoon. Keep two figures for it: the plot without a line, "
-                        + "and the plot with the line. Say what both shores have in common, and in what they differ.", 4),
+                        "Write a short section for the notice board of the lagoon. Keep two figures for it: the plot "
+                        + "without a line, and the plot with the line. Say what both shores have in common, and in what "
+                        + "they differ.", 4),
                         EnumSet.of(WantedFigure.PLOT_WITHOUT_CURVE, WantedFigure.PLOT_WITH_LINE), 50),
                         "Hide the line with its chip before you keep the first figure.",
                         "People who walk by read the first sentence: let it say the most important thing."));
@@ -88,7 +93,8 @@ final class ReedBeds {
                 List.of(new Question.Option("reeds are as tall at the one shore as at the other", false,
                                 "Cover one shore with a hand, then the other."),
                         new Question.Option("reeds at the north shore are taller", true, ""),
-                        new Question.Option("reeds at the south shore are taller", false, "Look again which form is which shore."),
+                        new Question.Option("reeds at the south shore are taller", false,
+                                "Look again which form is which shore."),
                         new Question.Option("it depends on the depth: the shores change places", false,
                                 "Do the two clouds cross?")), true, List.of()),
                 "Choose a depth and go straight up.", "The legend says which form is which shore.");
@@ -96,8 +102,8 @@ final class ReedBeds {
 
     private static Task apart() {
         return Story.helped(new Question(Terms.of("apart", "One line, or two?",
-                "Think of a line for each shore alone. Is this true or not, and why: *each of them would fit its places more closely "
-                        + "than the one line fits all.*", 2), Question.Sort.TRUE_BECAUSE,
+                "Think of a line for each shore alone. Is this true or not, and why: *each of them would fit its places "
+                + "more closely than the one line fits all.*", 2), Question.Sort.TRUE_BECAUSE,
                 List.of(new Question.Option("half of the places always fit better", false,
                                 "Fewer places alone do not bring a line nearer to them."),
                         new Question.Option("much of the scatter about the one line is the step from shore to shore", true, ""),

@@ -36,7 +36,8 @@ final class DemoShelf extends Board {
 
     private DemoShelf(Look look, BiConsumer<Exercise, MainWindow.View> chosen, FlowPane cards) {
         super("shelf", "The exercises of Orrin Bay",
-                "A made-up field station and its people: a course of ten weeks. Each exercise stands alone; change it as you like.",
+                "A made-up field station and its people: a course of ten weeks. Each exercise stands alone; change it as "
+                + "you like.",
                         cards);
         this.look = look;
         this.chosen = chosen;

@@ -156,7 +156,8 @@ class CourseTest {
 
     @Test
     void noStoryTellsWhatComesOut() {
-        String told = "(?is).*\\b(boulder|fans? out|more and more slowly|quickly at first|outlier|optimum|strong|weak|falls|rises|bends?)\\b.*";
+        String told = "(?is).*\\b(boulder|fans? out|more and more slowly|quickly at first|"
+                + "outlier|optimum|strong|weak|falls|rises|bends?)\\b.*";
         exercises().forEach(it -> assertThat(((Block.Prose) it.first().blocks().getFirst()).text().split("Afterwards")[0])
                 .as(it.title()).doesNotMatch(told));
     }

@@ -115,7 +115,8 @@ class DemoKeysTest {
     void theCourseStandsInTheGuideAndInEachExercise() throws IOException {
         String guide = Files.readString(Path.of("..", "docs", "guide-for-instructors.md"));
         for (OrrinBay.Set set : OrrinBay.shelf()) {
-            assertThat(guide).contains("| " + set.week() + " | " + set.exercise().title() + " | " + set.exercise().heading() + " | "
+            assertThat(guide).contains("| " + set.week() + " | " + set.exercise().title() + " | " + set.exercise().heading()
+            + " | "
                     + set.aim() + " | " + set.minutes() + " |");
             assertThat(((Block.Prose) set.exercise().first().blocks().getFirst()).text())
                     .endsWith(set.aimInFull() + " It takes about " + set.minutes() + " minutes.");
