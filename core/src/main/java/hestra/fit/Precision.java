@@ -21,6 +21,7 @@ import hestra.numbers.NumberStyle;
  */
 public record Precision(NumberStyle style, Fineness x, Fineness y) {
 
+    private static final double NOTHING = 1e-6;
     private static final int PLACES_LOOKED_AT = 8;
     private static final int MOST_DIGITS = 15;
 
@@ -34,9 +35,14 @@ public record Precision(NumberStyle style, Fineness x, Fineness y) {
         return style.asked() ? style.show(value) : y.show(value, 1, style);
     }
 
+    /** A difference of y: 0 where it is nothing beside the last digit of the measured y, but for the rounding of the arithmetic. */
+    public double settled(double difference) {
+        return Math.abs(difference) < NOTHING * y.half() ? 0 : difference;
+    }
+
     /** A residual with its sign, as finely as a predicted y: a difference has places, whatever digits are asked for. */
     public String residual(double value) {
-        String text = y.show(value, 1, style);
+        String text = y.show(settled(value), 1, style);
         return value > 0 && text.chars().anyMatch(sign -> sign >= '1' && sign <= '9') ? "+" + text : text;
     }
 

@@ -15,6 +15,7 @@ import hestra.fit.FTest;
 import hestra.fit.Fit;
 import hestra.fit.Interval;
 import hestra.fit.LineFit;
+import hestra.fit.Precision;
 import hestra.fit.Residuals;
 import hestra.numbers.Counted;
 import hestra.numbers.NumberStyle;
@@ -206,13 +207,8 @@ final class AboutCurve {
     }
 
     private Entry residual(double value, String meaning) {
-        return new Entry(findings.numbers().precision().y().show(settled(value), FINER, style), meaning);
-    }
-
-    /** What is 0 but for rounding is 0. */
-    private double settled(double value) {
-        double scale = fit.map(it -> Math.sqrt(it.goodness().sst())).orElse(0.0);
-        return Math.abs(value) < 1e-12 * scale ? 0 : value;
+        Precision precision = findings.numbers().precision();
+        return new Entry(precision.y().show(precision.settled(value), FINER, style), meaning);
     }
 
     private String distance(double value) {

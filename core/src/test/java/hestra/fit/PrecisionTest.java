@@ -51,6 +51,19 @@ class PrecisionTest {
         return raised.chars().mapToObj(c -> c == '⁻' ? "-" : String.valueOf("⁰¹²³⁴⁵⁶⁷⁸⁹".indexOf(c))).reduce("", String::concat);
     }
 
+    /** 1.14 + 0.45 · t, in millionths: the middle one of five lies on the line of the others, the rest do not. */
+    @Test
+    void aResidualThatIsNothingBesideTheLastDigitIsNought() {
+        Pairs pairs = Pairs.of(new double[] {1998, 1999, 2000, 2001, 2002},
+                new double[] {1.25e-6, 2.09e-6, 3e-6, 3.91e-6, 4.75e-6});
+        CurveFit line = fit(new Curve.Line(), pairs);
+        double middle = line.residual(2000, 3e-6).orElseThrow();
+        assertThat(Math.abs(middle)).as("as doubles have it").isLessThan(1e-20);
+        assertThat(needed(pairs).residual(middle)).isEqualTo("0.000000000");
+        assertThat(needed(pairs).residual(-1.4e-22)).isEqualTo("0.000000000");
+        assertThat(needed(pairs).residual(2.5e-8)).isEqualTo("+2.5 × 10⁻⁸");
+    }
+
     @Test
     void anEquationOverYearsGivesWhatTheCurveGives() {
         double[] years = IntStream.range(0, 12).mapToDouble(i -> 2004 + i).toArray();
