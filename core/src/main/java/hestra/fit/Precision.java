@@ -35,7 +35,7 @@ public record Precision(NumberStyle style, Fineness x, Fineness y) {
         return style.asked() ? style.show(value) : y.show(value, 1, style);
     }
 
-    /** A difference of y: 0 where it is nothing beside the last digit of the measured y, but for the rounding of the arithmetic. */
+    /** A difference of y: 0 where it is nothing beside the last digit of the measured y, but rounding of the arithmetic. */
     public double settled(double difference) {
         return Math.abs(difference) < NOTHING * y.half() ? 0 : difference;
     }

@@ -8,7 +8,6 @@ import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 
 import hestra.desk.Findings;
-import hestra.feedback.Quantity;
 import hestra.fit.Coefficient;
 import hestra.fit.CurveFit;
 import hestra.fit.FTest;

@@ -9,9 +9,15 @@ import java.util.List;
  * @param prompt what is asked; empty where the task's prompt says it
  * @param options what there is to choose from
  * @param several whether any number of them may be chosen
+ * @param inAnyOrder whether their order tells nothing, so that each reader may have another
  */
-public record ChoiceRow(String name, String prompt, List<String> options, boolean several) {
+public record ChoiceRow(String name, String prompt, List<String> options, boolean several, boolean inAnyOrder) {
     public ChoiceRow {
         options = List.copyOf(options);
+    }
+
+    /** One whose options stay in their order. */
+    public ChoiceRow(String name, String prompt, List<String> options, boolean several) {
+        this(name, prompt, options, several, false);
     }
 }

@@ -20,11 +20,23 @@ import hestra.numbers.Rounding;
  * @param options what there is to choose from: of a statement with a reason, the reasons
  * @param isTrue whether the statement is true, where a statement is judged
  * @param accepted the short texts that are right; large letters, spaces and marks aside
+ * @param order in which order each reader sees the options; nothing for an order of their own
  */
-public record Question(Terms terms, Sort sort, List<Option> options, boolean isTrue, List<String> accepted)
+public record Question(Terms terms, Sort sort, List<Option> options, boolean isTrue, List<String> accepted,
+        Optional<Order> order)
         implements ByChoice, ReadByPerson, SetByHand {
 
     public static final int MOST_OPTIONS = 8;
+
+    /** In which order the options are shown. */
+    public enum Order {
+        AS_WRITTEN
+    }
+
+    /** With an order of the options for each reader. */
+    public Question(Terms terms, Sort sort, List<Option> options, boolean isTrue, List<String> accepted) {
+        this(terms, sort, options, isTrue, accepted, Optional.empty());
+    }
 
     /** How a question is answered. */
     public enum Sort {
@@ -116,23 +128,29 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
 
     @Override
     public Task with(Terms other) {
-        return new Question(other, sort, options, isTrue, accepted);
+        return new Question(other, sort, options, isTrue, accepted, order);
     }
 
     public Question with(Sort other) {
-        return new Question(terms, other, options, isTrue, accepted);
+        return new Question(terms, other, options, isTrue, accepted, order);
     }
 
     public Question with(List<Option> others) {
-        return new Question(terms, sort, others, isTrue, accepted);
+        return new Question(terms, sort, others, isTrue, accepted, order);
     }
 
     public Question whichIs(boolean trueOrNot) {
-        return new Question(terms, sort, options, trueOrNot, accepted);
+        return new Question(terms, sort, options, trueOrNot, accepted, order);
     }
 
     public Question accepting(List<String> texts) {
-        return new Question(terms, sort, options, isTrue, texts);
+        return new Question(terms, sort, options, isTrue, texts, order);
+    }
+
+    /** The same with the options in the order in which they are written, or in an order for each reader. */
+    public Question inOrder(boolean asWritten) {
+        return new Question(terms, sort, options, isTrue, accepted,
+                asWritten ? Optional.of(Order.AS_WRITTEN) : Optional.empty());
     }
 
     private List<String> texts() {
@@ -142,11 +160,11 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
     @Override
     public List<ChoiceRow> rows(Truth truth) {
         return switch (sort) {
-            case ONE -> List.of(new ChoiceRow("choice", "", texts(), false));
-            case SEVERAL -> List.of(new ChoiceRow("choices", "Choose all that are right.", texts(), true));
+            case ONE -> List.of(new ChoiceRow("choice", "", texts(), false, order.isEmpty()));
+            case SEVERAL -> List.of(new ChoiceRow("choices", "Choose all that are right.", texts(), true, order.isEmpty()));
             case TRUE_BECAUSE ->
                     List.of(new ChoiceRow("statement", "", TRUE_OR_NOT, false),
-                            new ChoiceRow("reason", "because", texts(), false));
+                            new ChoiceRow("reason", "because", texts(), false, order.isEmpty()));
             case SHORT_TEXT, LONG_TEXT -> List.of();
         };
     }

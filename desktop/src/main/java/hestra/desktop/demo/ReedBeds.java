@@ -57,7 +57,7 @@ final class ReedBeds {
                 measured.""",
                         AIM, MINUTES),
                 table, Roles.FIRST_EXPLAINS.with(2, Roles.Use.GROUPS),
-                Story.describe(new Description(Direction.RISING, Form.STRAIGHT, Strength.STRONG, Unusual.NONE),
+                Story.describe(new Description(Direction.RISING, Form.STRAIGHT, Strength.MODERATE, Unusual.NONE),
                         EnumSet.of(Aid.TRIAL, Aid.TRIAL_SQUARES)),
                 shores(),
                 Story.read("r2", "Read R²", "What share of the variation in height does the line through all places explain?",

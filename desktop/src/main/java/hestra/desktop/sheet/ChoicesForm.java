@@ -3,7 +3,6 @@ package hestra.desktop.sheet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.stream.IntStream;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -15,6 +14,7 @@ import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.RadioList;
 import hestra.desktop.parts.TypingRun;
+import hestra.exercise.OptionOrder;
 import hestra.task.ByChoice;
 import hestra.task.ChoiceRow;
 import hestra.task.Chosen;
@@ -46,11 +46,16 @@ final class ChoicesForm extends TaskForm {
         return row.options().stream().mapToInt(String::length).sum() <= SIDE_BY_SIDE;
     }
 
+    /** In which order the options stand for who sits here: answers name them by their places as they were written. */
+    private List<Integer> order(ChoiceRow choice) {
+        return OptionOrder.of(model().desk().exercise(), Reader.atThisDesk()).places(id(), choice);
+    }
+
     private VBox sideBySide(int row, ChoiceRow choice) {
-        Choices<Integer> choices = new Choices<>(id() + "-row-" + row, IntStream.range(0, choice.options().size()).boxed()
-                .toList(), choice.options()::get, option -> draft(chosen().with(row, Set.of(option))));
+        Choices<Integer> choices = new Choices<>(id() + "-row-" + row, order(choice), choice.options()::get,
+                option -> draft(chosen().with(row, Set.of(option))));
         for (int i = 0; i < choices.getChildren().size(); i++) {
-            choices.getChildren().get(i).setId(id() + "-row-" + row + "-" + i);
+            choices.getChildren().get(i).setId(id() + "-row-" + row + "-" + order(choice).get(i));
         }
         offerFirst(choices.getChildren().getFirst());
         onShow(_ -> choices.show(chosen().at(row).stream().findFirst()));
@@ -67,7 +72,7 @@ final class ChoicesForm extends TaskForm {
 
     private RadioList<Integer> single(int row, ChoiceRow choice) {
         RadioList<Integer> list = new RadioList<>(id() + "-row-" + row, choice.prompt(),
-                IntStream.range(0, choice.options().size()).boxed().toList(), choice.options()::get, it -> Integer.toString(it),
+                order(choice), choice.options()::get, it -> Integer.toString(it),
                 option -> draft(chosen().with(row, Set.of(option))));
         list.getChildren().stream().filter(it -> it.isFocusTraversable()).findFirst().ifPresent(this::offerFirst);
         onShow(_ -> list.show(chosen().at(row).stream().findFirst()));
@@ -81,10 +86,9 @@ final class ChoicesForm extends TaskForm {
         if (!choice.prompt().isEmpty()) {
             list.getChildren().add(formLabel(choice.prompt()));
         }
-        for (int i = 0; i < choice.options().size(); i++) {
-            int option = i;
-            CheckBox box = Literally.said(new CheckBox(choice.options().get(i)));
-            box.setId(id() + "-row-" + row + "-" + i);
+        for (int option : order(choice)) {
+            CheckBox box = Literally.said(new CheckBox(choice.options().get(option)));
+            box.setId(id() + "-row-" + row + "-" + option);
             box.setWrapText(true);
             box.setMinHeight(USE_PREF_SIZE);
             box.setOnAction(_ -> {

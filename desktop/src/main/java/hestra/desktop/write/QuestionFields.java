@@ -44,7 +44,9 @@ final class QuestionFields {
         options.getStyleClass().add("option-list");
         options.setFillWidth(true);
         VBox whole = new VBox(TaskFields.label("choices: tick what is right; below each, what to say to who gets it wrong"),
-                options, more(fields));
+                options, more(fields),
+                Ticks.one(fields, "edit-option-order", "show them in this order to everybody; else each student has another",
+                        task -> task.order().isPresent(), Question::inOrder));
         whole.getStyleClass().add("stacked");
         VBox ofStatement = TaskFields.stacked("the statement of the prompt is", statement);
         fields.add(TaskFields.label("how it is answered"), sort, ofStatement, whole);

@@ -16,6 +16,7 @@ import hestra.desk.FixedPlot;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.LiveText;
+import hestra.exercise.OptionOrder;
 import hestra.exercise.Part;
 import hestra.figure.PlotContent;
 import hestra.figure.ScatterPlot;
@@ -145,18 +146,18 @@ final class HandoutPieces {
         values.put("title", task.terms().title());
         values.put("terms", rounding + (rounding.isEmpty() || marks.isEmpty() ? "" : " \u00b7 ") + marks);
         values.put("prompt", Prose.html(LiveText.fill(task.terms().prompt(), part, exercise.mark())));
-        values.put("forms", task.onPaper(truth).stream().map(HandoutPieces::form).toList());
+        values.put("forms", task.onPaper(truth).stream().map(it -> form(task, it)).toList());
         pieces.add(Map.of("task", values));
     }
 
-    private static Map<String, Object> form(OnPaper form) {
+    private Map<String, Object> form(Task task, OnPaper form) {
         return switch (form) {
             case OnPaper.Lines(int count) -> Map.of("lines", IntStream.range(0, count).boxed().toList());
             case OnPaper.Blank(String before, String after, boolean wide) ->
                     Map.of("blank", Map.of("before", before, "after", after, "width", wide ? "wide" : "short"));
             case OnPaper.Choices(ChoiceRow row) ->
                     Map.of("choices", Map.of("name", asked(row).isEmpty() ? List.of() : List.of(asked(row)), "options",
-                            row.options()));
+                            OptionOrder.of(exercise, "").places(task.id(), row).stream().map(row.options()::get).toList()));
             case OnPaper.Grid(List<String> headings, List<String> lines) -> Map.of("grid", Map.of("headings", headings,
                     "rows", lines.stream().map(name -> Map.of("name", name, "cells", headings.subList(1, headings.size())))
                             .toList()));

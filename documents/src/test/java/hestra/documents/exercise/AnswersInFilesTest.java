@@ -82,7 +82,7 @@ class AnswersInFilesTest {
         Question shows = new Question(Terms.of("question", "What is p?", "What is p?", 1), Question.Sort.ONE,
                 List.of(new Question.Option("the chance that there is no relation", false, "",
                         Optional.of(Mistake.P_AS_CHANCE_OF_NONE)), new Question.Option("something else", true, "")), true,
-                        List.of());
+                        List.of()).inOrder(true);
         Explain curved = new Explain(Terms.of("curved", "Explain", "Explain.", 2))
                 .with(Explaining.of(Aspect.About.R_SQUARED).of(new Curve.Polynomial(2)));
         Explain p = new Explain(Terms.of("p", "Explain p", "Explain.", 2)).with(Explaining.of(Aspect.About.P)
