@@ -5,7 +5,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -147,17 +146,29 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
             }
         }
         if (signs) {
-            Set<Integer> key = new TreeSet<>(IntStream.range(0, conditions.size())
-                    .filter(i -> failing.contains(conditions.get(i))).boxed().toList());
-            boolean right = given.at(conditions.size()).equals(key.isEmpty() ? Set.of(conditions.size()) : key);
-            parts.add(new Verdict.Part("seen by", right ? Outcome.RIGHT : Outcome.WRONG, ""));
-            if (!right) {
-                wrong.add("by what it is seen");
+            // Each tick is worth as much as each condition: whoever sees one sign and misses another has seen one.
+            for (int i = 0; i <= conditions.size(); i++) {
+                boolean right = given.at(conditions.size()).contains(i) == isSeen(i);
+                parts.add(new Verdict.Part(seenBy(i), right ? Outcome.RIGHT : Outcome.WRONG, ""));
+                if (!right) {
+                    wrong.add(seenBy(i));
+                }
             }
         }
         return Verdict.ofParts(terms.marks(), parts,
                 wrong.isEmpty() ? "Right." : (parts.size() - wrong.size()) + " of " + parts.size() + " are right.")
                 .advising(wrong.isEmpty() ? "" : "Look at the residuals again: " + String.join(", ", wrong) + ".");
+    }
+
+    /** Whether a sign is to be seen in the pictures; the last of them says that all conditions hold. */
+    private boolean isSeen(int sign) {
+        List<FitCondition> conditions = inOrder();
+        return sign < conditions.size() ? failing.contains(conditions.get(sign)) : conditions.stream().noneMatch(failing::contains);
+    }
+
+    private String seenBy(int sign) {
+        List<FitCondition> conditions = inOrder();
+        return "seen: " + (sign < conditions.size() ? conditions.get(sign).inWords() : "all hold");
     }
 
     @Override
@@ -184,11 +195,8 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
         }
         List<Sealing.Piece> pieces = new ArrayList<>();
         inOrder().forEach(it -> pieces.add(new Sealing.Piece(it.inWords(), Set.of(failing.contains(it) ? "1" : "0"))));
-        if (signs) {
-            List<FitCondition> conditions = inOrder();
-            String seen = IntStream.range(0, conditions.size()).filter(i -> failing.contains(conditions.get(i)))
-                    .mapToObj(Integer::toString).collect(Collectors.joining(" "));
-            pieces.add(new Sealing.Piece("seen by", Set.of(seen.isEmpty() ? Integer.toString(conditions.size()) : seen)));
+        for (int i = 0; signs && i <= asked.size(); i++) {
+            pieces.add(new Sealing.Piece(seenBy(i), Set.of(isSeen(i) ? "1" : "0")));
         }
         return Optional.of(new Sealing(failing(proposed), pieces));
     }
@@ -196,8 +204,11 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
     @Override
     public List<String> pieces(Answer answer, Truth truth) {
         Chosen given = answer.as(Chosen.class);
-        return IntStream.range(0, rows(truth).size())
-                .mapToObj(i -> new TreeSet<>(given.at(i)).stream().map(String::valueOf).collect(Collectors.joining(" ")))
-                .toList();
+        List<String> pieces = new ArrayList<>(IntStream.range(0, asked.size())
+                .mapToObj(i -> given.at(i).stream().sorted().map(String::valueOf).collect(Collectors.joining(" "))).toList());
+        for (int i = 0; signs && i <= asked.size(); i++) {
+            pieces.add(given.at(asked.size()).contains(i) ? "1" : "0");
+        }
+        return pieces;
     }
 }
