@@ -24,7 +24,7 @@ public record OptionOrder(String exercise, int variant, String reader) {
                 copy.name().isEmpty() ? atTheDesk : copy.name())).orElse(new OptionOrder(exercise.id(), 0, atTheDesk));
     }
 
-    /** The places of a row's options in the order in which they are shown: as they were written where their order tells something. */
+    /** The places of a row's options in the order in which they are shown: as written where their order tells something. */
     public List<Integer> places(String taskId, ChoiceRow row) {
         List<Integer> places = new ArrayList<>(IntStream.range(0, row.options().size()).boxed().toList());
         if (row.inAnyOrder()) {

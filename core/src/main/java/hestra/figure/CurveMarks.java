@@ -32,8 +32,6 @@ final class CurveMarks {
     private static final double NOTE = 11.5;
     /** The width of a letter, as a share of its size. */
     private static final double LETTER = 0.5;
-    /** Cook's distances from which a point is marked: one that moves the curve, and one that governs it. */
-    private static final double NOTABLE = 0.5;
     private static final double GOVERNING = 1;
 
     private final PlotContent content;
@@ -282,7 +280,7 @@ final class CurveMarks {
             double top = leverageTop(point, area);
             marks.add(new Mark.Box(px - BAR / 2, top, BAR, area.bottom() - top, 0, Ink.MUTED, 0.75));
             double cook = point.cooksDistance().orElse(0);
-            if (cook >= NOTABLE && y.contains(point.y())) {
+            if (cook >= Diagnostics.NOTABLE_COOKS_DISTANCE && y.contains(point.y())) {
                 ring(px, y.pixel(point.y()), cook);
             }
         }

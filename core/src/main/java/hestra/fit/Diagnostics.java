@@ -21,6 +21,9 @@ import hestra.numbers.DoubleDouble;
  */
 public final class Diagnostics {
 
+    /** From which Cook's distance on a point is worth a look. */
+    public static final double NOTABLE_COOKS_DISTANCE = 0.5;
+
     /** A share of leverage so near to 1 that the point determines a coefficient alone. */
     private static final double ALL = 1 - 1e-12;
     private static final double NOTHING = 1e-12;

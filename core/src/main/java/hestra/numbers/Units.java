@@ -23,8 +23,6 @@ final class Units {
             "billion", "billions", "bn", "trillion", "trillions", "dozen", "dozens", "e", "permille", "per mille", "per mil",
                     "half", "and a half");
 
-    private static final Set<String> SO_MANY = Set.of("dozen", "hundred", "thousand", "million", "billion");
-
     private Units() {}
 
     static boolean isUnit(String text) {
@@ -38,7 +36,7 @@ final class Units {
     /** "million €" is so many of a unit; "million" alone belongs to the number. */
     private static boolean isOf(String unit, String first) {
         String rest = unit.substring(first.length()).strip().toLowerCase(Locale.ROOT);
-        return SO_MANY.contains(first) && !rest.isEmpty() && !rest.startsWith("and ")
+        return RoundNumbers.WORDS.contains(first) && !rest.isEmpty() && !rest.startsWith("and ")
                 && !COUNTING.contains(rest.split("\\s", 2)[0]);
     }
 

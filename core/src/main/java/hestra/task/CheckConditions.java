@@ -163,7 +163,8 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
     /** Whether a sign is to be seen in the pictures; the last of them says that all conditions hold. */
     private boolean isSeen(int sign) {
         List<FitCondition> conditions = inOrder();
-        return sign < conditions.size() ? failing.contains(conditions.get(sign)) : conditions.stream().noneMatch(failing::contains);
+        return sign < conditions.size()
+                ? failing.contains(conditions.get(sign)) : conditions.stream().noneMatch(failing::contains);
     }
 
     private String seenBy(int sign) {

@@ -39,8 +39,6 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
 
     /** Two points that stand out by amounts as near as this are not told apart. */
     private static final double TIED = 1e-9;
-    /** Cook's distance from which a point is said to move the line. */
-    private static final double NOTABLE = 0.5;
 
     public FindPoint {
         rows = Set.copyOf(rows);
@@ -205,7 +203,8 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
     /** Whether the line rests on one of these points, by Cook's distance. */
     private static boolean decides(Set<Integer> rows, Truth truth) {
         return truth.evidence().fit().line().stream().flatMap(line -> Diagnostics.of(line, truth.pairs()).stream())
-                .anyMatch(point -> rows.contains(point.row()) && point.cooksDistance().orElse(0) >= NOTABLE);
+                .anyMatch(point -> rows.contains(point.row())
+                        && point.cooksDistance().orElse(0) >= Diagnostics.NOTABLE_COOKS_DISTANCE);
     }
 
     private String isNot(Set<Integer> rows, List<Set<Integer>> right) {

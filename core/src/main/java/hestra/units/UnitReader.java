@@ -9,6 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 import hestra.numbers.Remembered;
+import hestra.numbers.RoundNumbers;
 
 /** Reads what a number is measured in: "mm per cm", "cm/d", "m²", "grams for each millimetre". */
 public final class UnitReader {
@@ -29,7 +30,6 @@ public final class UnitReader {
             "longer", "taller", "heavier", "wider", "larger", "higher", "greater", "bigger", "long", "high", "wide", "tall",
                     "thick", "deep", "old", "predicted", "mean", "expected", "rise", "increase", "growth", "gain", "above");
     private static final Set<String> SQUARED = Set.of("square", "squared", "sq");
-    private static final Set<String> SO_MANY = Set.of("dozen", "hundred", "thousand", "million", "billion");
     private static final Set<String> CUBED = Set.of("cubic", "cubed", "cu");
 
     private static final int MOST_KEPT = 500;
@@ -111,7 +111,7 @@ public final class UnitReader {
                     lastSign = dividing ? -1 : 1;
                     unit = unit.times(last, lastSign * wordPower);
                     // "per hundred metres" is for a hundred of them.
-                    dividing = dividing && SO_MANY.contains(stem(lower));
+                    dividing = dividing && RoundNumbers.WORDS.contains(stem(lower));
                     wordPower = 1;
                 }
             } else if (matcher.group("times") == null && !"()".contains(matcher.group("other"))) {
