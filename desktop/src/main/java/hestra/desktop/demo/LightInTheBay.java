@@ -77,9 +77,10 @@ final class LightInTheBay {
                         + "tenth of a metre.", 2), StrictMath.log(0.5) / StrictMath.log(base(made)), new Rounding.Places(1), "m"),
                         "b to the power of how many is one half?", "ln 0.5 divided by ln b."),
                 Story.helped(new Predict(Terms.of("deep", "How deep can eelgrass live?",
-                        "At which depth is a tenth of the light left, by the curve? And at which a hundredth? Type the light at "
+                        "At which depth is a tenth of the light left, by the curve? And at which a hundredth? Give whole "
+                        + "metres. Type the light at "
                         + "*reaches* below the readings. Which of the two depths would you trust?", 4), List.of(10.0, 1.0),
-                        new Rounding.Places(1)).with(Asking.USUAL.of(EXPONENTIAL))
+                        new Rounding.Places(0)).with(Asking.USUAL.of(EXPONENTIAL))
                         .with(Predicting.USUAL.with(Predicting.Way.X_FROM_Y)),
                         "Take the exponential curve in hand first.", "Compare both depths with the deepest reading."),
                 atTheSurface());
