@@ -78,9 +78,8 @@ final class LightInTheBay {
                         "b to the power of how many is one half?", "ln 0.5 divided by ln b."),
                 Story.helped(new Predict(Terms.of("deep", "How deep can eelgrass live?",
                         "At which depth is a tenth of the light left, by the curve? And at which a hundredth? Give whole "
-                        + "metres. Type the light at "
-                        + "*reaches* below the readings. Which of the two depths would you trust?", 4), List.of(10.0, 1.0),
-                        new Rounding.Places(0)).with(Asking.USUAL.of(EXPONENTIAL))
+                        + "metres. Type the light at *reaches* below the readings. Which of the two depths would you trust?", 4),
+                        List.of(10.0, 1.0), new Rounding.Places(0)).with(Asking.USUAL.of(EXPONENTIAL))
                         .with(Predicting.USUAL.with(Predicting.Way.X_FROM_Y)),
                         "Take the exponential curve in hand first.", "Compare both depths with the deepest reading."),
                 atTheSurface());

@@ -37,7 +37,7 @@ final class MarketMorning {
     static final String AIM = "work with counts and money, and tell a prediction from an advice and from a cause";
     static final int MINUTES = 50;
     private static final Variable PRICE = new Variable("price", "price of a tray of eggs", "€");
-    private static final Variable TRAYS = new Variable("trays", "trays bought", "trays");
+    private static final Variable TRAYS = new Variable("trays", "trays bought", "");
     private static final double[] PRICES = {2.5, 3, 3.5, 4, 4.5};
     /** How many customers bought one tray, two, three and so on, at each price. */
     private static final int[][] CUSTOMERS = {{2, 5, 9, 6, 2}, {4, 8, 7, 4, 1}, {7, 9, 6, 2, 0}, {10, 9, 4, 1, 0},

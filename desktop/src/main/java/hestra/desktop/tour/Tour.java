@@ -19,16 +19,11 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 
-import hestra.data.Roles;
-import hestra.data.TableEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
-import hestra.desk.Findings;
 import hestra.desk.PartEdit;
 import hestra.desk.PlotEdit;
-import hestra.desk.TaskState;
-import hestra.desk.WorkEdit;
 import hestra.desktop.demo.FlaskPicture;
 import hestra.desktop.demo.KelpBlades;
 import hestra.desktop.demo.KelpClass;
@@ -41,45 +36,27 @@ import hestra.desktop.look.Look;
 import hestra.desktop.look.Looks;
 import hestra.desktop.window.MainWindow;
 import hestra.documents.exercise.ExerciseFile;
-import hestra.documents.exercise.Gradebook;
 import hestra.documents.exercise.HandInFile;
-import hestra.documents.exercise.HandIns;
 import hestra.documents.file.FileWriting;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
 import hestra.documents.page.GiveBack;
 import hestra.documents.page.Handout;
-import hestra.documents.page.HtmlPage;
 import hestra.documents.page.PageFile;
 import hestra.documents.page.Paper;
-import hestra.documents.page.WriteUp;
 import hestra.exercise.Block;
-import hestra.exercise.ClassList;
 import hestra.exercise.Exercise;
 import hestra.exercise.Varying;
 import hestra.exercise.Wish;
 import hestra.fit.Curve;
-import hestra.fit.LeastSquares;
 import hestra.marking.ClassKey;
 import hestra.marking.ClassResult;
 import hestra.marking.ClassWork;
 import hestra.marking.HandIn;
-import hestra.marking.Marking;
 import hestra.marking.Student;
-import hestra.numbers.NumberStyle;
 import hestra.recipe.Parameter;
 import hestra.recipe.Range;
-import hestra.task.Answer;
-import hestra.task.Described;
-import hestra.task.Description.Direction;
-import hestra.task.Description.Form;
-import hestra.task.Description.Strength;
-import hestra.task.Description.Unusual;
 import hestra.task.Kind;
-import hestra.task.Predict;
-import hestra.task.Predicted;
-import hestra.task.Predictions;
-import hestra.task.Trust;
 import hestra.tracing.Picture;
 import hestra.variants.Variants;
 
@@ -129,21 +106,23 @@ public final class Tour {
             window.begin();
             return opened;
         });
+        StudentTour student = new StudentTour(window, exercise, folder, written, this::say);
         picture(stage, "1-exercise.png");
-        step(this::enterAndDescribe);
+        step(student::enterAndDescribe);
         picture(stage, "2-line-with-the-slip.png");
         step(() -> {
-            mend();
-            say("The line", List.of(equation(), "r, R² and s follow at once when the mistyped value is mended."));
-            readValues();
+            student.mend();
+            say("The line", List.of(StudentTour.equation(window.model().findings()),
+                    "r, R² and s follow at once when the mistyped value is mended."));
+            student.readValues();
             window.model().apply(new Edit.Select(OptionalInt.of(KelpBlades.SLIP_ROW)));
         });
         picture(stage, "3-line-fitted.png");
-        step(this::predict);
+        step(student::predict);
         picture(stage, "4-prediction-outside.png");
-        step(this::explain);
+        step(student::explain);
         FxThread.call(() -> {
-            handIn();
+            student.handIn();
             return null;
         });
         step(() -> window.look().darkProperty().set(true));
@@ -309,7 +288,7 @@ public final class Tour {
         Path page = folder.resolve("19-report.png");
         StudyTour.picture(report, page);
         written.add(page);
-        say("A study", List.of(equation()));
+        say("A study", List.of(StudentTour.equation(window.model().findings())));
     }
 
     /** A made-up class: sentences that are read, one student's steps, the class, and what a student gets back. */
@@ -364,104 +343,8 @@ public final class Tour {
         }
     }
 
-    private void enterAndDescribe() {
-        apply(new WorkEdit.ChooseRoles(Roles.FIRST_EXPLAINS));
-        check("roles");
-        int first = exercise.first().truth(exercise.mark()).leftToType().getFirst();
-        for (int row : exercise.first().truth(exercise.mark()).leftToType()) {
-            for (int column = 0; column < exercise.first().data().width(); column++) {
-                apply(new WorkEdit.ChangeTable(new TableEdit.Type(row, column, exercise.first()
-                        .data().cell(row, column).text())));
-            }
-        }
-        check("enter");
-        apply(new Edit.Draft("describe", Described.NOTHING.with(Direction.RISING).with(Form.STRAIGHT)
-                .with(Strength.STRONG).with(Unusual.ONE)
-                .withSentence("Older blades are longer; one blade stands far above the rest.")));
-        check("describe");
-        say("Entered", List.of("Rows " + (first + 1) + " to " + exercise.first().data().size() + " typed from the printed table.",
-                equation()));
-    }
-
-    private void mend() {
-        apply(new WorkEdit.ChangeTable(new TableEdit.Type(KelpBlades.SLIP_ROW, 1, exercise.first().data()
-                .cell(KelpBlades.SLIP_ROW, 1).text())));
-        check("slip");
-    }
-
-    private void readValues() {
-        var line = window.model().findings().fit().line().orElseThrow();
-        var swapped = LeastSquares.line(window.model().findings().pairs().swapped()).line().orElseThrow();
-        typed("slope", NumberStyle.STANDARD.places(swapped.slope().value(), 2));
-        say("A recognised mistake", List.of(window.model().findings().task("slope").verdict().orElseThrow().message()));
-        typed("slope", NumberStyle.STANDARD.places(line.slope().value(), 2));
-        typed("r", NumberStyle.STANDARD.places(line.r().orElseThrow(), 3));
-    }
-
-    private void typed(String task, String text) {
-        apply(new Edit.Draft(task, new Answer.Typed(text)));
-        check(task);
-    }
-
-    private void predict() {
-        Predict task = (Predict) exercise.task("predict").orElseThrow();
-        var line = window.model().findings().fit().line().orElseThrow();
-        List<Predicted> given = task.at().stream().map(x -> new Predicted(
-                NumberStyle.STANDARD.show(line.at(x), task.rounding()),
-                        Optional.of(line.support().contains(x) ? Trust.TRUSTED : Trust.DOUBTED))).toList();
-        apply(new Edit.Draft("predict", new Predictions(given)));
-        apply(new Edit.Select(OptionalInt.empty()));
-        apply(new PlotEdit.ReadAt(OptionalDouble.of(60)));
-        check("predict");
-    }
-
-    private void explain() {
-        String slope = NumberStyle.STANDARD.places(window.model().findings().fit().line().orElseThrow().slope().value(), 2);
-        apply(new Edit.Draft("explain", new Answer.Sentence(
-                "On average a blade is predicted to grow " + slope + " cm longer with each day since settling.")));
-        check("explain");
-        apply(new Edit.Name("Tove Marsh"));
-    }
-
-    private void handIn() throws IOException {
-        Findings findings = window.model().findings();
-        HandIn handIn = HandIn.of(window.model().desk());
-        Path file = folder.resolve(HandInFile.fileName(handIn));
-        HandInFile.write(handIn, file);
-        written.add(file);
-        Path page = folder.resolve("write-up.html");
-        FileWriting.write(page, HtmlPage.of(WriteUp.of(findings, "")));
-        written.add(page);
-        Path own = folder.resolve("kelp-blades" + ExerciseFile.ENDING);
-        ExerciseFile.write(exercise, own);
-        written.add(own);
-        List<String> tasks = new ArrayList<>();
-        for (TaskState state : findings.tasks()) {
-            tasks.add("- " + state.number() + " · " + state.task().terms().title() + ": "
-                    + state.verdict().map(verdict -> verdict.outcome().sign() + " " + verdict.message()).orElse("not answered"));
-        }
-        say("Answers", tasks);
-        if (HandIns.ofFolder(folder, Optional.of(exercise),
-                it -> Marking.none(it.id())) instanceof Result.Done<ClassWork>(ClassWork work)) {
-            say("Marks of this folder", List.of("```", Gradebook.csv(work, ClassList.NONE).strip(), "```"));
-        }
-    }
-
     private void apply(Edit edit) {
         window.model().apply(edit);
-    }
-
-    private void check(String task) {
-        apply(new Edit.Check(task));
-        apply(new Edit.TurnTo(Optional.empty()));
-    }
-
-    private String equation() {
-        Findings findings = window.model().findings();
-        return findings.fit().line().map(line -> findings.numbers().equation(line).plain()
-                + ", r = " + findings.numbers().style().show(line.r()) + ", R² = " + findings.numbers()
-                .style().show(line.rSquared()))
-                .orElse("no line");
     }
 
     private void say(String heading, List<String> lines) {

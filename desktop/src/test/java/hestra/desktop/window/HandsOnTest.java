@@ -113,18 +113,18 @@ class HandsOnTest {
     void cellsAreFilledFromOneToTheNextAndBack() throws IOException {
         try (Person person = at("eelgrass", "by-hand")) {
             person.press(KeyCode.ENTER);
-            assertThat(person.focused()).isEqualTo("fill-dx-2");
+            assertThat(person.focused()).isEqualTo("fill-dx-1");
             assertThat(person.isIn("working", "asked")).isTrue();
             person.type("-1");
             person.press(KeyCode.TAB);
-            assertThat(person.focused()).as("down the column").isEqualTo("fill-dx-7");
+            assertThat(person.focused()).as("down the column").isEqualTo("fill-dx-2");
             person.press(KeyCode.SHIFT, KeyCode.TAB);
-            assertThat(person.focused()).isEqualTo("fill-dx-2");
+            assertThat(person.focused()).isEqualTo("fill-dx-1");
             assertThat(person.text("by-hand-progress")).startsWith("1 of 12");
             person.press(KeyCode.CONTROL, KeyCode.ENTER);
             assertThat(person.text("missing-by-hand")).contains("11 cells are still empty");
             person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(person.text("fill-dx-2")).isEmpty();
+            assertThat(person.text("fill-dx-1")).isEmpty();
         }
     }
 

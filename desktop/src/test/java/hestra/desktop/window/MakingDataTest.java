@@ -3,6 +3,7 @@ package hestra.desktop.window;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import javafx.scene.input.KeyCode;
 
@@ -83,7 +84,10 @@ class MakingDataTest {
     void aDataSetOfOrrinBayOpensWithItsStoryAndItsRecipe() throws IOException {
         try (Person person = Person.at(Exercise.blank("before"), folder)) {
             person.choose("menu", "Data sets of Orrin Bay…");
-            person.press(KeyCode.TAB);
+            List<String> titles = OrrinBay.shelf().stream().map(it -> it.exercise().title()).toList();
+            for (int i = 0; i < titles.indexOf("Cooling flask"); i++) {
+                person.press(KeyCode.TAB);
+            }
             person.press(KeyCode.SPACE);
             assertThat(exercise(person).title()).isEqualTo("Cooling flask");
             assertThat(person.sees("shelf")).isFalse();
