@@ -138,6 +138,7 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
         List<FitCondition> conditions = inOrder();
         List<Verdict.Part> parts = new ArrayList<>();
         List<String> wrong = new ArrayList<>();
+        int misread = 0;
         for (int i = 0; i < conditions.size(); i++) {
             boolean right = given.at(i).contains(failing.contains(conditions.get(i)) ? 1 : 0);
             parts.add(new Verdict.Part(conditions.get(i).inWords(), right ? Outcome.RIGHT : Outcome.WRONG, ""));
@@ -150,14 +151,15 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
             for (int i = 0; i <= conditions.size(); i++) {
                 boolean right = given.at(conditions.size()).contains(i) == isSeen(i);
                 parts.add(new Verdict.Part(seenBy(i), right ? Outcome.RIGHT : Outcome.WRONG, ""));
-                if (!right) {
-                    wrong.add(seenBy(i));
-                }
+                misread += right ? 0 : 1;
             }
         }
+        int missed = wrong.size() + misread;
+        String again = wrong.isEmpty() ? "" : "Look at the residuals again: " + String.join(", ", wrong) + ".";
+        String signsAgain = misread == 0 ? "" : "Look again at what in the pictures says so.";
         return Verdict.ofParts(terms.marks(), parts,
-                wrong.isEmpty() ? "Right." : (parts.size() - wrong.size()) + " of " + parts.size() + " are right.")
-                .advising(wrong.isEmpty() ? "" : "Look at the residuals again: " + String.join(", ", wrong) + ".");
+                missed == 0 ? "Right." : (parts.size() - missed) + " of " + parts.size() + " are right.")
+                .advising((again + " " + signsAgain).strip());
     }
 
     /** Whether a sign is to be seen in the pictures; the last of them says that all conditions hold. */

@@ -238,7 +238,7 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
                 .mapToObj(i -> all.get(i).judge(given.at(i), attempt)).toList();
         List<Verdict.Part> parts = places.stream().flatMap(it -> it.parts().stream()).toList();
         List<Mistake> recognised = places.stream().flatMap(it -> it.mistakes().stream()).distinct().toList();
-        String notes = places.stream().flatMap(it -> it.notes().stream()).collect(Collectors.joining(" "));
+        String notes = PlaceNote.together(places.stream().flatMap(it -> it.notes().stream()).toList());
         long right = parts.stream().filter(part -> part.outcome() == Outcome.RIGHT).count();
         String message = right == parts.size()
                 ? (asks().trust() ? "All predictions and judgements are right. " : "All predictions are right. ") + notes

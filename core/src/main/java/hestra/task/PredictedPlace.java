@@ -30,7 +30,7 @@ final class PredictedPlace {
     private final Truth truth;
     private final Sought sought;
     private final List<Verdict.Part> parts = new ArrayList<>();
-    private final List<String> notes = new ArrayList<>();
+    private final List<PlaceNote> notes = new ArrayList<>();
     private final List<Mistake> mistakes = new ArrayList<>();
 
     PredictedPlace(Predict task, double given, Truth truth) {
@@ -213,20 +213,19 @@ final class PredictedPlace {
                 && isOwn(typed, attempt)) {
             Outcome outcome = task.asks().own() == OwnEquation.FULL ? Outcome.RIGHT : Outcome.NEARLY;
             parts.add(new Verdict.Part(name, outcome, "Right for the equation that you wrote."));
-            notes.add(Words.capitalized(name) + ": right for the equation that you wrote, but not for that of the data.");
+            note(name, "right for the equation that you wrote, but not for that of the data.");
             return;
         }
         boolean explained = !finding.mistakes().isEmpty();
         parts.add(new Verdict.Part(name, finding.outcome(), explained ? judge.say(finding) : ""));
         if (explained) {
-            notes.add(Words.capitalized(name) + ": " + judge.say(finding));
+            note(name, judge.say(finding));
             finding.mistakes().forEach(this::recognise);
         } else if (finding.outcome() == Outcome.NEARLY) {
-            notes.add(Words.capitalized(name) + ": right for the points you kept. With all the points it is another value.");
+            note(name, "right for the points you kept. With all the points it is another value.");
         } else if (finding.outcome() == Outcome.WRONG) {
-            notes.add(Words.capitalized(name) + (carries ? ": this is not what the " + inWords(curve())
-                    + " predicts."
-                    : ": this is not where the interval " + task.asks().band().orElseThrow().inWords() + " ends."));
+            note(name, carries ? "this is not what the " + inWords(curve()) + " predicts."
+                    : "this is not where the interval " + task.asks().band().orElseThrow().inWords() + " ends.");
         }
     }
 
@@ -248,7 +247,7 @@ final class PredictedPlace {
         List<Trust> right = accepted.stream().flatMap(data -> right(data, answer.text()).stream()).distinct().toList();
         boolean isRight = right.contains(thought);
         if (!isRight && thought != null) {
-            notes.add(Words.capitalized(name()) + ": " + why(right.getFirst(), thought, accepted.getFirst(), answer.text()));
+            note(name(), why(right.getFirst(), thought, accepted.getFirst(), answer.text()));
             boolean outside = !isPatterned(accepted.getFirst(), answer.text());
             if (thought == Trust.TRUSTED && right.getFirst() == Trust.DOUBTED && outside) {
                 recognise(Mistake.EXTRAPOLATION_TRUSTED);
@@ -298,6 +297,10 @@ final class PredictedPlace {
         };
     }
 
+    private void note(String name, String says) {
+        notes.add(new PlaceNote(name, says));
+    }
+
     private void recognise(Mistake mistake) {
         if (!mistakes.contains(mistake)) {
             mistakes.add(mistake);
@@ -308,7 +311,7 @@ final class PredictedPlace {
         return parts;
     }
 
-    List<String> notes() {
+    List<PlaceNote> notes() {
         return notes;
     }
 

@@ -116,6 +116,11 @@ class PredictTest {
         Verdict first = judge(AT_3_AND_8, "2.40 yes; 7.00 no");
         // 0.6 + 2.2 · 3 = 7.2 has slope and intercept exchanged; 2.4 is none of these.
         assertThat(first.message()).contains("At 3:").doesNotContain("At 8:");
+        assertThat(judge(AT_3_AND_8, "9.91 yes; 9.92 yes").message())
+                .as("what is alike is said once, a line for each number")
+                .startsWith("1 of 4 are right. At 3: this is not what the line predicts. At 8: this is not what the line predicts. This lies outside the data.");
+        assertThat(judge(AT_3_AND_8, "9.91 yes; 9.92 no").message())
+                .isEqualTo("2 of 4 are right. At 3 and 8: this is not what the line predicts.");
         assertThat(judge(AT_3_AND_8, "7.20 yes; 7.00 no").mistakes()).contains(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
     }
 
@@ -222,7 +227,7 @@ class PredictTest {
         assertThat(judge(task, "no meaning").isRight()).isTrue();
         Verdict trusted = judge(task, "12.00 trust");
         assertThat(trusted.earned()).isZero();
-        assertThat(trusted.message()).contains("the quadratic curve has no such value.");
+        assertThat(trusted.message()).contains("quadratic curve has no such value.");
     }
 
     @ParameterizedTest

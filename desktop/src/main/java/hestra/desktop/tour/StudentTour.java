@@ -84,7 +84,8 @@ final class StudentTour {
                 .with(Strength.STRONG).with(Unusual.ONE)
                 .withSentence("Older blades are longer; one blade stands far above the rest.")));
         check("describe");
-        say.accept("Entered", List.of("Rows " + (first + 1) + " to " + exercise.first().data().size() + " typed from the printed table.",
+        say.accept("Entered", List.of("Rows " + (first + 1) + " to " + exercise.first().data().size()
+                + " typed from the printed table.",
                 equation(window.model().findings())));
     }
 
