@@ -85,7 +85,8 @@ public record Equation(String response, List<Piece> pieces) {
 
     /** Writes the pieces of one curve. */
     private static final class Writer {
-        private static final String TIMES = "·";
+        /** The sign between factors. */
+    public static final String TIMES = "·";
         private final String x;
         private final NumberStyle style;
         private final Precision precision;

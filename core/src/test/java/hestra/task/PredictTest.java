@@ -118,7 +118,8 @@ class PredictTest {
         assertThat(first.message()).contains("At 3:").doesNotContain("At 8:");
         assertThat(judge(AT_3_AND_8, "9.91 yes; 9.92 yes").message())
                 .as("what is alike is said once, a line for each number")
-                .startsWith("1 of 4 are right. At 3: this is not what the line predicts. At 8: this is not what the line predicts. This lies outside the data.");
+                .startsWith("1 of 4 are right. At 3: this is not what the line predicts. At 8: this is not what the "
+                        + "line predicts. This lies outside the data.");
         assertThat(judge(AT_3_AND_8, "9.91 yes; 9.92 no").message())
                 .isEqualTo("2 of 4 are right. At 3 and 8: this is not what the line predicts.");
         assertThat(judge(AT_3_AND_8, "7.20 yes; 7.00 no").mistakes()).contains(Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);

@@ -2,6 +2,7 @@ package hestra.desktop.parts;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.layout.FlowPane;
@@ -17,6 +18,8 @@ public final class EquationView extends FlowPane {
 
     private static final double HAT = 4.5;
     private static final double WIDEST_HAT = 48;
+    /** A name of so many letters stays on the line of its factor. */
+    private static final int SHORT_NAME = 14;
 
     private final Text response = text("equation-text");
     private final List<Text> parts = new ArrayList<>();
@@ -52,10 +55,12 @@ public final class EquationView extends FlowPane {
             wanted.forEach(part -> parts.add(text(part.styleClass())));
             int next = 0;
             while (next < parts.size()) {
-                // An exponent stays with what it is an exponent of.
-                boolean carries = next + 1 < parts.size() && wanted.get(next + 1).raised();
-                getChildren().add(carries ? together(parts.get(next), parts.get(next + 1)) : parts.get(next));
-                next += carries ? 2 : 1;
+                int end = next + 1;
+                while (end < parts.size() && !wanted.get(end - 1).endsTerm()) {
+                    end++;
+                }
+                getChildren().add(end == next + 1 ? parts.get(next) : together(parts.subList(next, end)));
+                next = end;
             }
         }
         for (int i = 0; i < parts.size(); i++) {
@@ -63,8 +68,23 @@ public final class EquationView extends FlowPane {
         }
     }
 
-    private static HBox together(Text base, Text raised) {
-        HBox box = new HBox(base, raised);
+    /** What stays together on a line: each term with the sign behind it. */
+    static List<String> terms(Equation equation) {
+        List<String> terms = new ArrayList<>();
+        StringBuilder term = new StringBuilder();
+        for (Part part : Part.of(equation)) {
+            term.append(part.text());
+            if (part.endsTerm()) {
+                terms.add(term.toString());
+                term.setLength(0);
+            }
+        }
+        return term.isEmpty() ? terms : Stream.concat(terms.stream(), Stream.of(term.toString())).toList();
+    }
+
+    /** A term with its sign: an exponent stays with what it is an exponent of, and a factor with its other. */
+    private static HBox together(List<Text> term) {
+        HBox box = new HBox(term.toArray(Text[]::new));
         box.setAlignment(Pos.BOTTOM_LEFT);
         return box;
     }
@@ -75,11 +95,20 @@ public final class EquationView extends FlowPane {
             return raised ? "equation-raised" : "equation-text";
         }
 
+        /** Whether a line may break behind it: it ends with a sign. */
+        boolean endsTerm() {
+            return !raised && text.endsWith(" ");
+        }
+
         static List<Part> of(Equation equation) {
             List<Part> parts = new ArrayList<>();
             StringBuilder run = new StringBuilder(" = ");
-            for (Equation.Piece piece : equation.pieces()) {
+            List<Equation.Piece> pieces = equation.pieces();
+            for (int i = 0; i < pieces.size(); i++) {
+                Equation.Piece piece = pieces.get(i);
                 switch (piece.kind()) {
+                    case SIGN when piece.text().equals(Equation.TIMES) && isShortAt(pieces, i + 1) ->
+                            run.append(' ').append(piece.text()).append(' ');
                     case SIGN -> {
                         parts.add(new Part(run + " " + piece.text() + " ", false));
                         run.setLength(0);
@@ -96,6 +125,11 @@ public final class EquationView extends FlowPane {
             parts.add(new Part(run.toString(), false));
             return parts.stream().filter(part -> !part.text.isEmpty()).toList();
         }
+    }
+
+    /** Whether there is room for what is multiplied beside its factor. */
+    private static boolean isShortAt(List<Equation.Piece> pieces, int at) {
+        return at < pieces.size() && pieces.get(at).text().length() <= SHORT_NAME;
     }
 
     private static Text text(String styleClass) {
