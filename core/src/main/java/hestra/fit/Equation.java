@@ -14,6 +14,9 @@ import hestra.numbers.NumberStyle;
  */
 public record Equation(String response, List<Piece> pieces) {
 
+    /** The sign between factors. */
+    public static final String TIMES = "·";
+
     /** What a piece is, for whoever sets it. */
     public enum Kind {
         /** A number. */
@@ -85,8 +88,6 @@ public record Equation(String response, List<Piece> pieces) {
 
     /** Writes the pieces of one curve. */
     private static final class Writer {
-        /** The sign between factors. */
-    public static final String TIMES = "·";
         private final String x;
         private final NumberStyle style;
         private final Precision precision;

@@ -106,9 +106,11 @@ public final class EquationView extends FlowPane {
             List<Equation.Piece> pieces = equation.pieces();
             for (int i = 0; i < pieces.size(); i++) {
                 Equation.Piece piece = pieces.get(i);
+                if (piece.text().equals(Equation.TIMES) && isShortAt(pieces, i + 1)) {
+                    run.append(' ').append(piece.text()).append(' ');
+                    continue;
+                }
                 switch (piece.kind()) {
-                    case SIGN when piece.text().equals(Equation.TIMES) && isShortAt(pieces, i + 1) ->
-                            run.append(' ').append(piece.text()).append(' ');
                     case SIGN -> {
                         parts.add(new Part(run + " " + piece.text() + " ", false));
                         run.setLength(0);

@@ -14,23 +14,25 @@ class EquationViewTest {
 
     @Test
     void aPowerOfTenKeepsItsVariable() {
-        Equation equation = new Equation("y", List.of(new Piece(Kind.FIGURE, "1.2 \u00d7 10"), new Piece(Kind.RAISED_FIGURE, "\u22126"),
-                new Piece(Kind.SIGN, "\u2212"), new Piece(Kind.FIGURE, "3.4 \u00d7 10"), new Piece(Kind.RAISED_FIGURE, "\u22129"),
-                new Piece(Kind.SIGN, "\u00b7"), new Piece(Kind.NAME, "years")));
-        assertThat(EquationView.terms(equation)).containsExactly(" = 1.2 \u00d7 10\u22126 \u2212 ", "3.4 \u00d7 10\u22129 \u00b7 years");
+        Equation equation = new Equation("y", List.of(new Piece(Kind.FIGURE, "1.2 × 10"),
+                new Piece(Kind.RAISED_FIGURE, "−6"),
+                new Piece(Kind.SIGN, "−"), new Piece(Kind.FIGURE, "3.4 × 10"), new Piece(Kind.RAISED_FIGURE, "−9"),
+                new Piece(Kind.SIGN, "·"), new Piece(Kind.NAME, "years")));
+        assertThat(EquationView.terms(equation)).containsExactly(" = 1.2 × 10−6 − ", "3.4 × 10−9 · years");
     }
 
     @Test
     void aSquareKeepsTheSignBehindIt() {
-        Equation equation = new Equation("y", List.of(new Piece(Kind.FIGURE, "2"), new Piece(Kind.SIGN, "\u00b7"), new Piece(Kind.NAME, "x"),
+        Equation equation = new Equation("y", List.of(new Piece(Kind.FIGURE, "2"), new Piece(Kind.SIGN, "·"),
+                new Piece(Kind.NAME, "x"),
                 new Piece(Kind.RAISED_FIGURE, "2"), new Piece(Kind.SIGN, "+"), new Piece(Kind.FIGURE, "1")));
-        assertThat(EquationView.terms(equation)).containsExactly(" = 2 \u00b7 x2 + ", "1");
+        assertThat(EquationView.terms(equation)).containsExactly(" = 2 · x2 + ", "1");
     }
 
     @Test
     void aLongNameMayStandOnALineOfItsOwn() {
-        Equation equation = new Equation("y", List.of(new Piece(Kind.FIGURE, "2"), new Piece(Kind.SIGN, "\u00b7"),
+        Equation equation = new Equation("y", List.of(new Piece(Kind.FIGURE, "2"), new Piece(Kind.SIGN, "·"),
                 new Piece(Kind.NAME, "level of the upper pond")));
-        assertThat(EquationView.terms(equation)).containsExactly(" = 2 \u00b7 ", "level of the upper pond");
+        assertThat(EquationView.terms(equation)).containsExactly(" = 2 · ", "level of the upper pond");
     }
 }
