@@ -157,6 +157,9 @@ class ByChoiceTest {
         assertThat(judge(task, chosen(1, 1, 0)).message()).isEqualTo("4 of 5 are right.");
         assertThat(judge(task, chosen(1, 0, 2)).advice()).isEqualTo("Look again at what in the pictures says so.");
         assertThat(judge(task, chosen(1, 0, 2)).earned()).as("each tick by itself").isEqualTo(TERMS.marks() * 3 / 5.0);
+        CheckConditions allHold = task.failing(Set.of());
+        assertThat(judge(allHold, chosen(0, 0, 2)).isRight()).isTrue();
+        assertThat(judge(allHold, chosen(0, 0, 0)).isRight()).isFalse();
         assertThat(task.pieces(chosen(1, 0, 0), TRUTH)).containsExactly("1", "0", "1", "0", "0");
         assertThat(task.key(TRUTH).text()).isEqualTo("straight \u2717 \u00b7 equal spread \u2713");
         assertThat(task.inWords(chosen(1, 0, 0), TRUTH))
