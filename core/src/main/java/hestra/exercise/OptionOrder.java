@@ -28,7 +28,9 @@ public record OptionOrder(String exercise, int variant, String reader) {
     public List<Integer> places(String taskId, ChoiceRow row) {
         List<Integer> places = new ArrayList<>(IntStream.range(0, row.options().size()).boxed().toList());
         if (row.inAnyOrder()) {
-            Collections.shuffle(places, new Random(hashCode() * 31L + taskId.hashCode()));
+            // Spelled out, so that it is the same in every version of the language.
+            int seed = (exercise.hashCode() * 31 + variant) * 31 + reader.hashCode();
+            Collections.shuffle(places, new Random(seed * 31L + taskId.hashCode()));
         }
         return places;
     }

@@ -114,15 +114,8 @@ final class Chances {
 
     /** Whether "not" or the like stands before a place: not that of "no relation". */
     private boolean isDenied(int at) {
-        for (int i = at - 1; i >= Math.max(0, at - Text.NEGATION_REACH); i--) {
-            if (text.token(i).kind() == Token.Kind.STOP || text.word(i).equals("but")) {
-                return false;
-            }
-            if (text.isOf(Sense.NOT, i) && !text.isOf(Sense.NO_RELATION, i) && !isWithin(Sense.NO_RELATION, i)) {
-                return true;
-            }
-        }
-        return false;
+        return text.stands(i -> text.isOf(Sense.NOT, i) && !text.isOf(Sense.NO_RELATION, i) && !isWithin(Sense.NO_RELATION, i),
+                at, Text.NEGATION_REACH, i -> text.token(i).kind() == Token.Kind.STOP || text.is(i, "but"));
     }
 
     /** Whether a word there opens the conclusion that there is a relation, or that there is none. */
@@ -239,8 +232,8 @@ final class Chances {
     /** "So there is no relation." */
     private boolean isConcluded(int at) {
         return text.isOf(Sense.NO_RELATION, at) && at > 0 && text.is(at - 1, "is|are")
-                && IntStream.range(Math.max(0, at - SOON - 2), at)
-                .anyMatch(i -> text.is(i, "so|therefore|thus|hence|conclude|means|shows?")) && !isSupposed(at);
+                && text.before(at, SOON + 2).anyMatch(i -> text.is(i, "so|therefore|thus|hence|conclude|means|shows?"))
+                && !isSupposed(at);
     }
 
     /** "reject that there is a relation": the wrong thing is rejected. */

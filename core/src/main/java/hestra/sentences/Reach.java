@@ -40,13 +40,8 @@ final class Reach {
 
     /** Whether "not" or the like stands before a place in the same clause. */
     private boolean isDenied(int at) {
-        for (int i = at - 1; i >= Math.max(0, at - DENIED) && !text.token(i).isMark() && !text.is(i, "but|as|because|since");
-                i--) {
-            if (text.isOf(Sense.NOT, i) && !text.word(i).equals("little")) {
-                return true;
-            }
-        }
-        return false;
+        return text.stands(i -> text.isOf(Sense.NOT, i) && !text.is(i, "little"), at, DENIED,
+                i -> text.token(i).isMark() || text.is(i, "but|as|because|since"));
     }
 
     /** Whether a place belongs to "beyond the data", or "not outside the data" has been read already. */

@@ -19,6 +19,7 @@ public final class Rubric {
     private static final double NOT_SIGNIFICANT_FROM = 0.1;
     private static final double GREATEST_BOUND = 0.1;
 
+    private final Aspect.About about;
     private final Said said;
     private final Facts facts;
     private final Topic topic;
@@ -47,6 +48,7 @@ public final class Rubric {
     private record Per(Amount y, Optional<Amount> x, boolean withUnits) {}
 
     private Rubric(Aspect.About about, Said said, Facts facts) {
+        this.about = about;
         this.said = said;
         this.facts = facts;
         this.topic = said.topic();
@@ -57,15 +59,18 @@ public final class Rubric {
 
     /** What is found in a text, but for what is switched off. */
     public static List<Finding> findings(Aspect.About about, Said said, Facts facts, Set<Aspect> off) {
-        Rubric rubric = new Rubric(about, said, facts);
-        return about.aspects().stream().filter(it -> !off.contains(it)).map(it -> rubric.finding(about, it))
+        return new Rubric(about, said, facts).findings(off);
+    }
+
+    private List<Finding> findings(Set<Aspect> off) {
+        return about.aspects().stream().filter(it -> !off.contains(it)).map(this::finding)
                 .filter(it -> it.found() != Found.UNSURE).toList();
     }
 
-    private Finding finding(Aspect.About about, Aspect aspect) {
+    private Finding finding(Aspect aspect) {
         // What is denied as a whole, or said the wrong way round, goes no way.
         boolean goesNoWay = (aspect == Aspect.DIRECTION || aspect == Aspect.STRENGTH) && (isDenied || said.isWrongWayRound());
-        Found found = goesNoWay ? Found.UNSURE : find(about, aspect);
+        Found found = goesNoWay ? Found.UNSURE : find(aspect);
         boolean missing = found == Found.NO;
         boolean isNumber = aspect == Aspect.NUMBER || aspect == Aspect.SHARE;
         Optional<Facts.Other> other = missing && isNumber ? other(aspect == Aspect.SHARE) : Optional.empty();
@@ -78,10 +83,10 @@ public final class Rubric {
     public static List<Passage> passages(Aspect.About about, Said said, Facts facts, Set<Aspect> off) {
         Rubric rubric = new Rubric(about, said, facts);
         Optional<Amount> number = rubric.slope.map(Per::y).or(rubric::value);
-        return new Passages(said, number).of(findings(about, said, facts, off));
+        return new Passages(said, number).of(rubric.findings(off));
     }
 
-    private Found find(Aspect.About about, Aspect aspect) {
+    private Found find(Aspect aspect) {
         return switch (aspect) {
             // Only said where it is no sentence.
             case SENTENCE -> said.isBareList() ? Found.NO : Found.UNSURE;

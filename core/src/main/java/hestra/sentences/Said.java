@@ -250,8 +250,7 @@ public final class Said {
 
     /** Whether the number of an amount is a bound: "below 0.001". */
     boolean isBound(Amount amount) {
-        return IntStream.range(Math.max(0, amount.from() - 2), amount.from())
-                .anyMatch(i -> text.is(i, "below|under|less|smaller|most"));
+        return text.before(amount.from(), 2).anyMatch(i -> text.is(i, "below|under|less|smaller|most"));
     }
 
     /** Whether it is no sentence but a list of words. */
@@ -260,13 +259,10 @@ public final class Said {
         long content = text.tokens().stream().filter(it -> !it.isMark()).count();
         boolean verb = IntStream.range(0, text.size())
                 .anyMatch(i -> text.isOf(Sense.VERB, i) || text.is(i, "\\p{L}{3,}(?:es|ed|ing)"));
-        long small = text.words().stream()
-                .filter(it ->
-                        it.matches("the|a|an|of|for|each|per|by|with|on|in|to|is|are|and|that|this|as|when|if|it|every|about"))
-                .count();
+        boolean small = text.hasWord("the|a|an|of|for|each|per|by|with|on|in|to|is|are|and|that|this|as|when|if|it|every|about");
         // "Typical error: 18.5 g" says what is what.
         boolean colon = text.tokens().stream().anyMatch(it -> it.text().equals(":"));
-        return content > 0 && !verb && !colon && (small == 0 || commas * 3 >= content);
+        return content > 0 && !verb && !colon && (!small || commas * 3 >= content);
     }
 
     /** Whose variation it says that a share is of: nothing where it does not say so. */

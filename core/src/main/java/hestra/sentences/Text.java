@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntPredicate;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
@@ -144,15 +145,13 @@ final class Text {
 
     /** Whether a word of a sense stands before a place, in the same sentence and not before a "but". */
     boolean stands(Sense sense, int at, int reach) {
-        for (int i = at - 1; i >= Math.max(0, at - reach); i--) {
-            if (tokens.get(i).kind() == Token.Kind.STOP || is(i, "but|:|;")) {
-                return false;
-            }
-            if (isOf(sense, i)) {
-                return true;
-            }
-        }
-        return false;
+        return stands(i -> isOf(sense, i), at, reach, i -> tokens.get(i).kind() == Token.Kind.STOP || is(i, "but|:|;"));
+    }
+
+    /** Whether something stands before a place within so many words, and nothing between that ends its reach. */
+    boolean stands(IntPredicate what, int at, int reach, IntPredicate ends) {
+        return IntStream.iterate(at - 1, i -> i >= Math.max(0, at - reach), i -> i - 1).takeWhile(i -> !ends.test(i))
+                .anyMatch(what);
     }
 
     /** Whether a word stands in it. */

@@ -44,6 +44,8 @@ record Token(Kind kind, String text, String word, int from, int to) {
     private static final Pattern SHORTENED =
             Pattern.compile("(?i)\\b(do|does|did|is|are|was|were|wo|would|could|should|had|has|have|must|need)"
                     + "n['\u2019]?t\\b");
+    /** "n't" is left behind where "not" is read. */
+    private static final int LETTERS_OF_NOT = 2;
     private static final Pattern CAN_NOT = Pattern.compile("(?i)\\bcan(?:['\u2019]?t|not)\\b");
     private static final Pattern SIGN_APART = Pattern.compile("\\+ (?=\\d)");
     /** "3cm" */
@@ -62,6 +64,7 @@ record Token(Kind kind, String text, String word, int from, int to) {
         String plain = JOINED_TO_A_NUMBER.matcher(GLUED.matcher(bare).replaceAll(" ").replace('\u2019', '\'')).replaceAll(" ");
         List<Token> tokens = new ArrayList<>();
         int read = 0;
+        int lost = 0;
         Matcher matcher = TOKEN.matcher(plain);
         while (matcher.find()) {
             String found = matcher.group();
@@ -76,12 +79,20 @@ record Token(Kind kind, String text, String word, int from, int to) {
                 String word = kind == Kind.SLASH ? "per"
                         : kind == Kind.PERCENT ? "%"
                         : found.toLowerCase(Locale.ROOT).replace("\u2212", "-").replace("\u2013", "-");
-                int from = text.indexOf(found, read);
+                // Behind letters that no token stands for it is the next of its kind, and this one is written otherwise.
+                int next = text.indexOf(found, read);
+                int from = next < 0 || letters(text.substring(read, next)) > LETTERS_OF_NOT + lost ? -1 : next;
                 tokens.add(new Token(kind, found, word, from, from + found.length()));
+                lost = from < 0 ? lost + letters(found) : 0;
                 read = from < 0 ? read : from + found.length();
             }
         }
         return List.copyOf(tokens);
+    }
+
+    /** How many letters and digits a text has. */
+    private static int letters(String text) {
+        return (int) text.chars().filter(Character::isLetterOrDigit).count();
     }
 
     /** The same, looked for as another word. */

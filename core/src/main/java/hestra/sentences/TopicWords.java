@@ -35,11 +35,10 @@ record TopicWords(Set<String> ofX, Set<String> ofY, Set<String> kinOfX, Set<Stri
     /** Words of a label that tell nothing of what is measured. */
     private static final Set<String> EMPTY_WORDS = Set.of("the", "and", "per", "for", "since", "above", "below", "from", "with",
             "each", "that", "which", "who", "where", "when", "how", "what", "than", "not", "all", "its", "are", "was", "were",
-            "has", "had",
-            "have", "been", "noon", "index", "number", "largest", "value", "total", "time", "mean", "average", "rate", "level");
+            "has", "had", "have", "been", "noon", "index", "number", "largest", "value", "total", "time", "mean", "average",
+            "rate", "level");
 
     private static final Set<String> JOINING = Set.of("the", "and", "of", "a", "an", "in", "on");
-
 
     /** The words of a topic in a language. */
     static TopicWords of(Topic topic, WordList list) {

@@ -107,6 +107,14 @@ class ExplainTest {
     }
 
     @Test
+    void wordsThatWereWrittenShortAreNotLookedForFurtherOn() {
+        String text = "The blade doesn't stay: on average it grows 0.52 cm each day, not more, not less.";
+        List<String> found = Explains.passages(of(Explaining.SLOPE), text, KELP).stream()
+                .map(it -> text.substring(it.from(), it.to())).toList();
+        assertThat(found).contains("on average", "grows", "0.52 cm", "day");
+    }
+
+    @Test
     void aGoodSentenceIsToldAfterTheLastTry() {
         assertThat(of(Explaining.SLOPE.withModel("On average it grows.")).rightAnswer(KELP)).isEqualTo("On average it grows.");
         assertThat(of(Explaining.SLOPE).rightAnswer(KELP)).isEmpty();

@@ -2,7 +2,6 @@ package hestra.desktop.demo;
 
 import java.util.EnumSet;
 import java.util.List;
-import java.util.OptionalDouble;
 
 import hestra.data.Variable;
 import hestra.exercise.Exercise;
@@ -12,7 +11,6 @@ import hestra.fit.Curve.FittedOn;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
 import hestra.recipe.MeanCurve;
-import hestra.recipe.Oddities;
 import hestra.recipe.Recipe;
 import hestra.recipe.Scatter;
 import hestra.recipe.Scatter.Shape;
@@ -41,9 +39,9 @@ final class CoolingFlask {
     static final String AIM = "fit a decay, read its rate, and say where it ends";
     static final int MINUTES = 55;
     private static final Curve EXPONENTIAL = new Curve.Exponential(FittedOn.VALUES);
-    private static final Recipe RECIPE = new Recipe(11, 16, new Along.Steps(0, 4),
+    private static final Recipe RECIPE = Story.recipe(11, 16, new Along.Steps(0, 4),
             new MeanCurve(EXPONENTIAL, List.of(62.0, 0.958)),
-            new Scatter(Shape.NORMAL, 0.7, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 0, 1);
+            new Scatter(Shape.NORMAL, 0.7, false), 0, 1);
     private static final Variable TIME = new Variable("minutes", "time since filling", "min");
     private static final Variable EXCESS = new Variable("excess", "temperature above the room", "\u00b0C");
 

@@ -3,7 +3,6 @@ package hestra.desktop.demo;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 import hestra.data.Variable;
 import hestra.exercise.Exercise;
@@ -13,7 +12,6 @@ import hestra.fit.Curve.FittedOn;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
 import hestra.recipe.MeanCurve;
-import hestra.recipe.Oddities;
 import hestra.recipe.Recipe;
 import hestra.recipe.Scatter;
 import hestra.recipe.Scatter.Shape;
@@ -43,9 +41,9 @@ final class CrabClaws {
     private static final Curve POWER = new Curve.Power(FittedOn.VALUES);
     private static final Variable WIDTH = new Variable("width", "carapace width", "mm");
     private static final Variable MASS = new Variable("mass", "claw mass", "g");
-    private static final Recipe RECIPE = new Recipe(17, 30, new Along.Between(18, 74),
+    private static final Recipe RECIPE = Story.recipe(17, 30, new Along.Between(18, 74),
             new MeanCurve(POWER, List.of(0.0005, 2.55)),
-            new Scatter(Shape.NORMAL, 1.7, true), OptionalDouble.empty(), Oddities.NONE, 1, 0, 0, 1);
+            new Scatter(Shape.NORMAL, 1.7, true), 0, 1);
 
     private CrabClaws() {}
 

@@ -2,7 +2,6 @@ package hestra.desktop.demo;
 
 import java.util.EnumSet;
 import java.util.List;
-import java.util.OptionalDouble;
 
 import hestra.data.Variable;
 import hestra.exercise.Exercise;
@@ -11,7 +10,6 @@ import hestra.fit.Curve;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
 import hestra.recipe.MeanCurve;
-import hestra.recipe.Oddities;
 import hestra.recipe.Recipe;
 import hestra.recipe.Scatter;
 import hestra.recipe.Scatter.Shape;
@@ -41,9 +39,9 @@ final class Eelgrass {
     private static final Curve QUADRATIC = new Curve.Polynomial(2);
     private static final Variable SALINITY = new Variable("salinity", "salinity", "g/kg");
     private static final Variable SHOOTS = new Variable("shoots", "shoots per tray", "");
-    private static final Recipe RECIPE = new Recipe(47, 28, new Along.Between(8, 38),
+    private static final Recipe RECIPE = Story.recipe(47, 28, new Along.Between(8, 38),
             new MeanCurve(QUADRATIC, List.of(-22.0, 5.2, -0.11)),
-            new Scatter(Shape.NORMAL, 2.8, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 1, 0);
+            new Scatter(Shape.NORMAL, 2.8, false), 1, 0);
     /** The two trays with the least salt and the two with the most: their terms cancel. */
     private static final java.util.Set<Integer> ENDS = java.util.Set.of(0, 1, 26, 27);
 

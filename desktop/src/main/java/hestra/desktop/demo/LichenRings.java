@@ -3,7 +3,6 @@ package hestra.desktop.demo;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 import hestra.data.TableEdit;
 import hestra.data.Variable;
@@ -15,7 +14,6 @@ import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
 import hestra.recipe.MeanCurve;
-import hestra.recipe.Oddities;
 import hestra.recipe.Recipe;
 import hestra.recipe.Scatter;
 import hestra.recipe.Scatter.Shape;
@@ -44,9 +42,8 @@ final class LichenRings {
     private static final Variable AGE = new Variable("age", "age of the stone", "years");
     private static final Variable DIAMETER = new Variable("diameter", "diameter of the largest ring", "mm");
     private static final Curve LOGARITHMIC = new Curve.Logarithmic();
-    private static final Recipe RECIPE = new Recipe(5, 26, new Along.Between(4, 118),
-            new MeanCurve(LOGARITHMIC, List.of(-9.0, 12.5)), new Scatter(Shape.NORMAL, 1.5, false), OptionalDouble.empty(),
-            Oddities.NONE, 1, 0, 0, 1);
+    private static final Recipe RECIPE = Story.recipe(5, 26, new Along.Between(4, 118),
+            new MeanCurve(LOGARITHMIC, List.of(-9.0, 12.5)), new Scatter(Shape.NORMAL, 1.5, false), 0, 1);
 
     private LichenRings() {}
 

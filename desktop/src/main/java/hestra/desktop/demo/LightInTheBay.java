@@ -3,7 +3,6 @@ package hestra.desktop.demo;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 import hestra.data.Pairs;
 import hestra.data.Roles;
@@ -17,7 +16,6 @@ import hestra.fit.LeastSquares;
 import hestra.numbers.Rounding;
 import hestra.recipe.Along;
 import hestra.recipe.MeanCurve;
-import hestra.recipe.Oddities;
 import hestra.recipe.Recipe;
 import hestra.recipe.Scatter;
 import hestra.recipe.Scatter.Shape;
@@ -46,9 +44,9 @@ final class LightInTheBay {
     private static final Variable DEPTH = new Variable("depth", "depth below the surface", "m");
     private static final Variable LIGHT = new Variable("light", "light that is left", "%")
             .withPossible(Optional.of(new Variable.Limits(0, 100)));
-    private static final Recipe RECIPE = new Recipe(1, 18, new Along.Steps(1, 1.5),
+    private static final Recipe RECIPE = Story.recipe(1, 18, new Along.Steps(1, 1.5),
             new MeanCurve(EXPONENTIAL, List.of(92.0, 0.87)),
-            new Scatter(Shape.NORMAL, 1.6, false), OptionalDouble.empty(), Oddities.NONE, 1, 0, 1, 1);
+            new Scatter(Shape.NORMAL, 1.6, false), 1, 1);
 
     private LightInTheBay() {}
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 import hestra.exercise.Exercise;
+import hestra.numbers.Words;
 
 /** The exercises of Orrin Bay, a made-up field station: together they are a course of ten weeks, and each can stand alone. */
 public final class OrrinBay {
@@ -23,7 +24,12 @@ public final class OrrinBay {
 
         /** What one can do afterwards, as a sentence. */
         public String aimInFull() {
-            return "Afterwards you can " + aim + ".";
+            return Story.aimInFull(aim);
+        }
+
+        /** All of it in a few sentences, for those who do not see the card. */
+        public String inFull() {
+            return "Week " + week + ". " + Words.ended(exercise.title()) + " " + exercise.heading() + " " + aimInFull();
         }
     }
 

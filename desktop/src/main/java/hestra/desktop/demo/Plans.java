@@ -101,12 +101,8 @@ public final class Plans {
         return new Plan(new Exercise("plan-" + id, title, "", heading, DecimalMark.POINT, List.of(part)), about);
     }
 
-    private static Part data(int set) {
-        return OrrinBay.sets().get(set).exercise().first();
-    }
-
     private static Plan firstLook() {
-        Part kelp = data(0);
+        Part kelp = KelpBlades.exercise().first();
         Sheet sheet = new Sheet(kelp, "Here are {n} pairs: {x} and {y}.").asking(ChooseRoles.class, "roles")
                 .asking(Describe.class, "describe", opening(Describe.class, LINE_BY_EYE))
                 .asking(ByEye.class, "by-eye", opening(ByEye.class, THE_LINE))
@@ -122,7 +118,7 @@ public final class Plans {
     }
 
     private static Plan whichCurve() {
-        Part flask = data(1);
+        Part flask = CoolingFlask.exercise().first();
         Sheet sheet = new Sheet(flask, "{n} pairs of {x} and {y}. Not every cloud of points wants a line.")
                 .asking(Describe.class, "describe", opening(Describe.class, EnumSet.of(Aid.LINE, Aid.RESIDUALS)))
                 .asking(CheckConditions.class, "conditions",
@@ -137,7 +133,7 @@ public final class Plans {
     }
 
     private static Plan outlierAndLeverage() {
-        Part limpets = data(2);
+        Part limpets = Limpets.exercise().first();
         Sheet sheet = new Sheet(limpets, "{n} pairs of {x} and {y}. One of them stands far from the rest.")
                 .asking(Describe.class, "describe", opening(Describe.class,
                 EnumSet.of(Aid.LINE, Aid.EQUATION, Aid.R, Aid.RESIDUALS)))
@@ -155,7 +151,7 @@ public final class Plans {
     }
 
     private static Plan prediction() {
-        Part kelp = data(0);
+        Part kelp = KelpBlades.exercise().first();
         Sheet sheet = new Sheet(kelp, "{n} pairs of {x} and {y}.")
                 .asking(Describe.class, "describe", opening(Describe.class, EnumSet.of(Aid.LINE, Aid.EQUATION)))
                 .asking(WriteEquation.class, "equation", opening(WriteEquation.class, EnumSet.of(Aid.PREDICTION)))
@@ -169,7 +165,7 @@ public final class Plans {
     }
 
     private static Plan byHand() {
-        Part kelp = data(0);
+        Part kelp = KelpBlades.exercise().first();
         DataTable table = kelp.data();
         DataTable few = table.withRows(IntStream.range(0, FEW).mapToObj(i -> table.row(i * table.size() / FEW)).toList());
         Part part = kelp.withColumns(few, kelp.roles(), new Provenance.ByHand());
@@ -194,7 +190,7 @@ public final class Plans {
     }
 
     private static Plan cannotSay() {
-        Part gulls = data(6);
+        Part gulls = FerryAndGulls.exercise().first();
         List<Question.Option> causes = List.of(new Question.Option("a third thing could be behind both", true, ""),
                 new Question.Option("r is not exactly 1", false, "No measurement gives exactly 1."),
                 new Question.Option("there are too few pairs", false, "More pairs would not show a cause either."));

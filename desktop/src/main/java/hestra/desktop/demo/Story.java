@@ -2,6 +2,7 @@ package hestra.desktop.demo;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 import hestra.data.DataTable;
@@ -16,8 +17,12 @@ import hestra.fit.LineFit;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Rounding;
+import hestra.recipe.Along;
+import hestra.recipe.MeanCurve;
+import hestra.recipe.Oddities;
 import hestra.recipe.Recipe;
 import hestra.recipe.Sample;
+import hestra.recipe.Scatter;
 import hestra.task.Aid;
 import hestra.task.Describe;
 import hestra.task.Description;
@@ -45,7 +50,16 @@ final class Story {
 
     /** A story with what comes of it: what one can do afterwards, and how long it takes. */
     static String told(String story, String aim, int minutes) {
-        return story.strip() + "\n\nAfterwards you can " + aim + ". It takes about " + minutes + " minutes.";
+        return story.strip() + "\n\n" + aimInFull(aim) + " It takes about " + minutes + " minutes.";
+    }
+
+    static String aimInFull(String aim) {
+        return "Afterwards you can " + aim + ".";
+    }
+
+    /** A recipe of one cloud with nothing odd in it. */
+    static Recipe recipe(long seed, int n, Along along, MeanCurve truth, Scatter scatter, int placesX, int placesY) {
+        return new Recipe(seed, n, along, truth, scatter, OptionalDouble.empty(), Oddities.NONE, 1, 0, placesX, placesY);
     }
 
     /** An exercise on data that were made. */

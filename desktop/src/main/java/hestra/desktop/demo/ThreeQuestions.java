@@ -36,7 +36,7 @@ public final class ThreeQuestions {
     }
 
     private static Part limpets() {
-        return part("limpets", "Do waves keep limpets flat?", List.of(
+        return part("limpets", Limpets.exercise(), "Do waves keep limpets flat?", List.of(
                 text("limpets-text", Story.told("""
                         Where waves break hard a tall shell is torn off. Tavi Roon gave {n} places along the shore an *exposure* \
                         index and measured the \
@@ -50,7 +50,7 @@ public final class ThreeQuestions {
     }
 
     private static Part flask() {
-        return part("cooling-flask", "How long does the tea stay hot?", List.of(
+        return part("cooling-flask", CoolingFlask.exercise(), "How long does the tea stay hot?", List.of(
                 text("flask-text",
                         "A thermometer in the boat’s flask was read every four *minutes*: {n} readings of how many degrees the "
                         + "tea was above the room."),
@@ -74,7 +74,7 @@ public final class ThreeQuestions {
     }
 
     private static Part gulls() {
-        return part("ferry-and-gulls", "Do passengers bring gulls?", List.of(
+        return part("ferry-and-gulls", FerryAndGulls.exercise(), "Do passengers bring gulls?", List.of(
                 text("gulls-text",
                         "The harbour master swears that gulls come for the sandwiches. On {n} days *passengers* of the noon "
                         + "ferry and *gulls* on the pier were counted."),
@@ -85,10 +85,9 @@ public final class ThreeQuestions {
                 asked(read("gulls-r2", "Read R²", "What share is it?", Quantity.R_SQUARED, 3))));
     }
 
-    private static Part part(String set, String heading, List<Block> blocks) {
-        Part data = OrrinBay.sets().stream().map(it -> it.exercise()).filter(it -> it.id().endsWith(set))
-                .findFirst().orElseThrow().first();
-        return new Part(set, heading, data.data(), data.roles(), data.provenance(), Aid.all(), PlotRules.USUAL, blocks);
+    private static Part part(String id, Exercise of, String heading, List<Block> blocks) {
+        Part data = of.first();
+        return new Part(id, heading, data.data(), data.roles(), data.provenance(), Aid.all(), PlotRules.USUAL, blocks);
     }
 
     private static Block text(String id, String text) {

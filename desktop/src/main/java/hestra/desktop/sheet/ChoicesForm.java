@@ -52,10 +52,11 @@ final class ChoicesForm extends TaskForm {
     }
 
     private VBox sideBySide(int row, ChoiceRow choice) {
-        Choices<Integer> choices = new Choices<>(id() + "-row-" + row, order(choice), choice.options()::get,
+        List<Integer> order = order(choice);
+        Choices<Integer> choices = new Choices<>(id() + "-row-" + row, order, choice.options()::get,
                 option -> draft(chosen().with(row, Set.of(option))));
         for (int i = 0; i < choices.getChildren().size(); i++) {
-            choices.getChildren().get(i).setId(id() + "-row-" + row + "-" + order(choice).get(i));
+            choices.getChildren().get(i).setId(id() + "-row-" + row + "-" + order.get(i));
         }
         offerFirst(choices.getChildren().getFirst());
         onShow(_ -> choices.show(chosen().at(row).stream().findFirst()));

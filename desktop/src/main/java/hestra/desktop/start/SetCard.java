@@ -13,7 +13,6 @@ import hestra.desktop.figure.CloudThumbnail;
 import hestra.desktop.look.Look;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Exercise;
-import hestra.numbers.Words;
 
 /** An exercise that comes with the program: the shape of its cloud, its week, its title and its question. */
 final class SetCard {
@@ -43,8 +42,7 @@ final class SetCard {
         card.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         card.setAlignment(Pos.TOP_LEFT);
         card.setId("start-" + exercise.id());
-        card.setAccessibleText("Week " + set.week() + ". " + Words.ended(exercise.title()) + " " + exercise.heading() + " "
-                + set.aimInFull());
+        card.setAccessibleText(set.inFull());
         Tip.set(card, set.aimInFull());
         card.getStyleClass().setAll("shelf-card");
         // Wider with larger type, so that a question stays within it.

@@ -15,7 +15,6 @@ import hestra.desktop.figure.FigureView;
 import hestra.desktop.look.Look;
 import hestra.exercise.Exercise;
 import hestra.figure.Thumbnail;
-import hestra.numbers.Words;
 
 
 /** The course of Orrin Bay to choose from, over the window: the shape of each cloud, its question, its aim and its minutes. */
@@ -87,8 +86,7 @@ final class DemoShelf extends Board {
         card.setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
         card.setAlignment(Pos.TOP_LEFT);
         card.setId("shelf-" + exercise.id());
-        card.setAccessibleText("Week " + set.week() + ". " + Words.ended(exercise.title()) + " " + exercise.heading() + " "
-                + set.aimInFull());
+        card.setAccessibleText(set.inFull());
         card.getStyleClass().setAll("shelf-card");
         card.setPrefSize(CARD, HEIGHT);
         card.setMinSize(CARD, HEIGHT);
