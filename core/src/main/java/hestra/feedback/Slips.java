@@ -123,13 +123,17 @@ final class Slips {
 
     private static DoubleStream predictedWithRounded(CurveFit fit, Rounding rounding, double x) {
         double[] rounded = values(fit).map(it -> rounded(rounding, it)).toArray();
-        return at(fit.curve(), rounded, x);
+        return at(fit.curve(), rounded, fit.reference().entered(x));
     }
 
     /** Where a curve of rounded coefficients has a value; of waves and own terms it is not worked out. */
     private static DoubleStream reachedWithRounded(CurveFit fit, Rounding rounding, double y) {
         double[] c = values(fit).map(it -> rounded(rounding, it)).toArray();
-        return switch (fit.curve()) {
+        return reached(fit.curve(), c, y).map(fit.reference()::left);
+    }
+
+    private static DoubleStream reached(Curve curve, double[] c, double y) {
+        return switch (curve) {
             case Curve.Line _ -> DoubleStream.of((y - c[0]) / c[1]);
             case Curve.ThroughOrigin _ -> DoubleStream.of(y / c[0]);
             case Curve.Polynomial(int degree) when degree == 2 -> {
@@ -166,10 +170,10 @@ final class Slips {
      */
     static DoubleStream wrongFormula(Sought what, Evidence data) {
         if (what instanceof Sought.Reached(double y, Curve curve)) {
-            return data.curve(curve).map(fit -> wronglySolved(fit, y)).orElse(nothing());
+            return data.curve(curve).map(fit -> wronglySolved(fit, y).map(fit.reference()::left)).orElse(nothing());
         }
         return what instanceof Sought.Prediction(double x, Curve curve) && !(curve instanceof Curve.Line)
-                ? data.curve(curve).map(fit -> wrongFormula(fit, x)).orElse(nothing()) : nothing();
+                ? data.curve(curve).map(fit -> wrongFormula(fit, fit.reference().entered(x))).orElse(nothing()) : nothing();
     }
 
     /** An equation of two coefficients solved for x with one of them forgotten, with the wrong sign, or used the wrong way. */

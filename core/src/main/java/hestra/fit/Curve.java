@@ -83,7 +83,7 @@ public sealed interface Curve {
 
     /**
      * By how much ŷ at x changes where a coefficient changes by one, for each coefficient of the equation, with these values of
-     * them; 0 for one that the equation is not written with.
+     * them; 0 for one that the equation is not written with. x is what stands for it in the equation ({@link Reference#entered}).
      */
     default double[] weights(double[] coefficients, double x) {
         return switch (this) {

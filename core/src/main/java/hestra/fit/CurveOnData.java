@@ -14,6 +14,11 @@ public sealed interface CurveOnData permits CurveFit, TrialFit {
     /** The coefficients in the order of the equation. */
     List<Coefficient> coefficients();
 
+    /** From which x the equation is written; usually none. */
+    default Reference reference() {
+        return Reference.NONE;
+    }
+
     /** The x range that the data cover. */
     Interval support();
 

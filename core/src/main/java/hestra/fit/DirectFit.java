@@ -98,6 +98,11 @@ public final class DirectFit implements CurveFit {
     }
 
     @Override
+    public Reference reference() {
+        return form.reference();
+    }
+
+    @Override
     public Goodness goodness() {
         return goodness;
     }

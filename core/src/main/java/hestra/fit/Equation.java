@@ -79,7 +79,7 @@ public record Equation(String response, List<Piece> pieces) {
                 case FUNCTION -> text.append(piece.text).append(piece.text.equals("ln") ? " " : "");
                 case RAISED_FIGURE -> text.append(NumberStyle.raised(piece.text));
                 case RAISED_NAME -> text.append(piece.text.equals("x") ? "ˣ"
-                        : piece.text.indexOf('·') >= 0 ? "^(" + piece.text + ")"
+                        : piece.text.indexOf('·') >= 0 || piece.text.indexOf(' ') >= 0 ? "^(" + piece.text + ")"
                         : "^" + piece.text);
             }
         }
@@ -92,6 +92,7 @@ public record Equation(String response, List<Piece> pieces) {
         private final NumberStyle style;
         private final Precision precision;
         private final int[] digits;
+        private final Reference reference;
         private final List<Coefficient> coefficients;
         private final List<Piece> pieces = new ArrayList<>();
 
@@ -104,6 +105,7 @@ public record Equation(String response, List<Piece> pieces) {
             this.precision = precision;
             this.digits = precision.digits(fit);
             this.coefficients = fit.coefficients();
+            this.reference = fit.reference();
         }
 
         List<Piece> pieces(Curve curve) {
@@ -121,7 +123,7 @@ public record Equation(String response, List<Piece> pieces) {
                 case Curve.Power _ -> {
                     figure(0);
                     add(Kind.SIGN, TIMES);
-                    add(Kind.NAME, x);
+                    divided();
                     add(Kind.RAISED_FIGURE, show(1, value(1)));
                 }
                 case Curve.Wave _ -> wave();
@@ -134,12 +136,32 @@ public record Equation(String response, List<Piece> pieces) {
             add(Kind.SIGN, TIMES);
             if (form.base() == EquationNotation.Base.OWN || !(value(1) > 0)) {
                 figure(1);
-                add(Kind.RAISED_NAME, x);
+                add(Kind.RAISED_NAME, counted());
                 return;
             }
             double rate = Math.log(value(1));
             add(Kind.FUNCTION, "e");
-            add(Kind.RAISED_NAME, style.withDigits(precision.digitsOfLogarithm(digits[1], rate)).show(rate) + TIMES + x);
+            add(Kind.RAISED_NAME, style.withDigits(precision.digitsOfLogarithm(digits[1], rate)).show(rate) + TIMES
+                    + (reference.x().isPresent() ? "(" + counted() + ")" : x));
+        }
+
+        /** x, or x − x₀ where the equation is written from an x. */
+        private String counted() {
+            return reference.x().stream().mapToObj(from -> x + (from < 0 ? " + " : " " + NumberStyle.MINUS + " ")
+                    + style.sum(Math.abs(from))).findFirst().orElse(x);
+        }
+
+        /** x, or x ÷ x₀ in brackets. */
+        private void divided() {
+            if (reference.x().isEmpty()) {
+                add(Kind.NAME, x);
+                return;
+            }
+            add(Kind.BRACKET, "(");
+            add(Kind.NAME, x);
+            add(Kind.SIGN, "÷");
+            add(Kind.FIGURE, style.sum(reference.x().getAsDouble()));
+            add(Kind.BRACKET, ")");
         }
 
         private void wave() {

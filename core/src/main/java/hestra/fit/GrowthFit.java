@@ -63,15 +63,16 @@ final class GrowthFit {
         if (!(width > 0) || !Double.isFinite(width)) {
             return LeastSquares.TOO_LARGE;
         }
-        Nonlinear.Growth form = new Nonlinear.Growth(logX, low / 2 + high / 2, width);
+        Nonlinear.Growth form = new Nonlinear.Growth(logX, low / 2 + high / 2, width, Reference.NONE);
         DirectFit.Scaled scaled = DirectFit.Scaled.of(form, pairs, 0);
-        Optional<Best> least = least(scaled.pairs());
-        return least.map(it -> DirectFit.at(curve, form,
-                new double[] {it.linear()[0] * Math.exp(-Math.abs(it.rate())), it.rate()}, scaled, pairs))
-                .orElseGet(() ->
+        return least(scaled.pairs()).map(it -> at(curve, form, it, scaled, pairs)).orElseGet(() ->
                 new Fit.None("No curve of this kind leaves the least squares: they keep falling as it bends ever more, towards "
-                + "one that only the last "
-                        + "points decide. Choose another curve, or the log scale."));
+                        + "one that only the last points decide. Choose another curve, or the log scale."));
+    }
+
+    private static Fit at(Curve curve, Nonlinear.Growth form, Best least, DirectFit.Scaled scaled, Pairs pairs) {
+        double[] parameters = {least.linear()[0] * Math.exp(-Math.abs(least.rate())), least.rate()};
+        return DirectFit.at(curve, form.inReach(parameters, Interval.support(pairs)), parameters, scaled, pairs);
     }
 
     private static Optional<Best> least(Pairs pairs) {

@@ -54,8 +54,8 @@ public record Inverse(List<Solution> solutions, boolean everywhere, Interval wit
                         line.meanY());
             }
             case Curve.ThroughOrigin _ -> straight(fit, c[0], y, y / c[0], 0);
-            case Curve.Exponential _ -> straight(fit, c[2], y, growing(y / c[0], c[2]), c[0]);
-            case Curve.Power _ -> straight(fit, c[1], y, Math.exp(growing(y / c[0], c[1])), c[0]);
+            case Curve.Exponential _ -> straight(fit, c[2], y, fit.reference().left(growing(y / c[0], c[2])), c[0]);
+            case Curve.Power _ -> straight(fit, c[1], y, fit.reference().left(Math.exp(growing(y / c[0], c[1]))), c[0]);
             case Curve.Logarithmic _ -> straight(fit, c[1], y, Math.exp((y - c[0]) / c[1]), c[0]);
             case Curve.Polynomial _ -> of(fit, roots(((BasisFit) fit).polynomialLess(y)), WHOLE);
             case Curve.Wave _ -> ofWave(fit, c, y);

@@ -27,12 +27,14 @@ public final class LogScaleFit implements CurveFit {
     private final List<Coefficient> coefficients;
     private final Goodness goodness;
     private final Interval support;
+    private final Reference reference;
 
-    private LogScaleFit(Curve curve, LineFit line, boolean logX, List<Coefficient> coefficients, Goodness goodness,
-            Interval support) {
+    private LogScaleFit(Curve curve, LineFit line, boolean logX, Reference reference, List<Coefficient> coefficients,
+            Goodness goodness, Interval support) {
         this.curve = curve;
         this.line = line;
         this.logX = logX;
+        this.reference = reference;
         this.coefficients = List.copyOf(coefficients);
         this.goodness = goodness;
         this.support = support;
@@ -56,7 +58,9 @@ public final class LogScaleFit implements CurveFit {
 
     private static Fit fit(Curve curve, boolean logX, LineFit line, Pairs pairs) {
         Optional<Goodness> goodness = SquaresOnY.of(pairs, 2, x -> Math.exp(line.at(logX ? Math.log(x) : x)));
-        double a = Math.exp(line.intercept().value());
+        Reference reference = Reference.holds(Math.exp(line.intercept().value())) ? Reference.NONE
+                : Reference.roundNear(logX ? Math.exp(line.meanX()) : line.meanX(), Interval.support(pairs), logX);
+        double a = a(line, reference);
         double slope = line.slope().value();
         double b = logX ? slope : Math.exp(slope);
         if (goodness.isEmpty() || !Double.isFinite(a) || a == 0 || !Double.isFinite(b) || b == 0 && !logX) {
@@ -69,7 +73,15 @@ public final class LogScaleFit implements CurveFit {
             coefficients.add(Coefficient.bare("b", b));
             coefficients.add(named("k", line.slope()));
         }
-        return new LogScaleFit(curve, line, logX, coefficients, goodness.get(), Interval.support(pairs));
+        return new LogScaleFit(curve, line, logX, reference, coefficients, goodness.get(), Interval.support(pairs));
+    }
+
+    private static double a(LineFit line, Reference reference) {
+        return Math.exp(reference.x().isEmpty() ? line.intercept().value() : line.at(onLine(reference)));
+    }
+
+    private static double onLine(Reference reference) {
+        return reference.divides() ? Math.log(reference.x().orElseThrow()) : reference.x().orElseThrow();
     }
 
     private static Coefficient named(String name, Coefficient slope) {
@@ -94,11 +106,17 @@ public final class LogScaleFit implements CurveFit {
     @Override
     public Optional<Interval> interval(Coefficient coefficient, double level) {
         return switch (coefficient.name()) {
-            case "a" -> line.interval(line.intercept(), level).flatMap(LogScaleFit::raised);
+            case "a" -> (reference.x().isEmpty() ? line.interval(line.intercept(), level)
+                    : line.predict(onLine(reference), level).meanInterval()).flatMap(LogScaleFit::raised);
             case "b" -> logX
                     ? line.interval(line.slope(), level) : line.interval(line.slope(), level).flatMap(LogScaleFit::raised);
             default -> line.interval(line.slope(), level);
         };
+    }
+
+    @Override
+    public Reference reference() {
+        return reference;
     }
 
     @Override

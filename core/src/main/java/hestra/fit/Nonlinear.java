@@ -24,6 +24,11 @@ sealed interface Nonlinear {
 
     boolean isDefined(double x);
 
+    /** From which x the equation is written. */
+    default Reference reference() {
+        return Reference.NONE;
+    }
+
     /** The equation's coefficients with their derivatives by the parameters. */
     List<Named> coefficients(double[] parameters);
 
@@ -52,8 +57,27 @@ sealed interface Nonlinear {
      * @param logX whether ln x stands for x
      * @param centre c
      * @param width w, above 0
+     * @param reference from which x the equation is written
      */
-    record Growth(boolean logX, double centre, double width) implements Nonlinear {
+    record Growth(boolean logX, double centre, double width, Reference reference) implements Nonlinear {
+
+        /** Written from no x, or where its a cannot be computed with, from a round one in the middle of the data. */
+        Growth inReach(double[] parameters, Interval range) {
+            return Reference.holds(a(parameters)) ? this
+                    : new Growth(logX, centre, width, Reference.roundNear(logX ? Math.exp(centre) : centre, range, logX));
+        }
+
+        /** In logarithms: the factor at the centre may be far larger or smaller than a itself. */
+        private double a(double[] parameters) {
+            return Math.signum(parameters[0])
+                    * Math.exp(Math.log(Math.abs(parameters[0])) + parameters[1] / width * fromCentre());
+        }
+
+        /** How far from the centre a is read, in x or in ln x. */
+        private double fromCentre() {
+            double from = reference.x().orElse(logX ? 1 : 0);
+            return (logX ? Math.log(from) : from) - centre;
+        }
 
         @Override
         public double u(double x) {
@@ -90,9 +114,8 @@ sealed interface Nonlinear {
         @Override
         public List<Named> coefficients(double[] parameters) {
             double k = parameters[1] / width;
-            // In logarithms: the factor at the centre may be far larger or smaller than a itself.
-            double a = Math.signum(parameters[0]) * Math.exp(Math.log(Math.abs(parameters[0])) - k * centre);
-            Named first = new Named("a", Measure.SIZE, a, Math.abs(a), new double[] {1 / parameters[0], -centre / width});
+            double a = a(parameters);
+            Named first = new Named("a", Measure.SIZE, a, Math.abs(a), new double[] {1 / parameters[0], fromCentre() / width});
             double b = Math.exp(k);
             double[] ofRate = {0, 1 / width};
             return logX ? List.of(first, new Named("b", Measure.OTHER, k, 1, ofRate))

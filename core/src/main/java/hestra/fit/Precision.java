@@ -102,7 +102,7 @@ public record Precision(NumberStyle style, Fineness x, Fineness y) {
         Interval range = curve.support();
         for (int i = 0; i <= PLACES_LOOKED_AT; i++) {
             double x = range.low() + (range.high() - range.low()) * i / PLACES_LOOKED_AT;
-            double[] at = curve.curve().weights(values, x);
+            double[] at = curve.curve().weights(values, curve.reference().entered(x));
             for (int j = 0; j < at.length; j++) {
                 weights[j] = Double.isFinite(at[j]) ? Math.max(weights[j], Math.abs(at[j])) : weights[j];
             }

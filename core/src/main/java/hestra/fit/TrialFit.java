@@ -59,6 +59,11 @@ public final class TrialFit implements CurveOnData {
     }
 
     @Override
+    public Reference reference() {
+        return through.reference();
+    }
+
+    @Override
     public Interval support() {
         return support;
     }

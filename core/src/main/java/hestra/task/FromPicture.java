@@ -16,6 +16,7 @@ import hestra.fit.Curve;
 import hestra.fit.CurveFit;
 import hestra.fit.Fit;
 import hestra.fit.LeastSquares;
+import hestra.fit.Reference;
 import hestra.numbers.Counted;
 import hestra.summary.Association;
 import hestra.tracing.Tracing;
@@ -208,12 +209,18 @@ public record FromPicture(Terms terms, double within, Optional<Curve> curve, dou
                 && IntStream.range(0, one.length).anyMatch(i -> Math.abs(one[i] - other[i]) > within * span);
     }
 
+    /** A coefficient; the first as the equation that is written from another x has it. */
+    private static double coefficient(CurveFit fit, int i, Reference reference) {
+        return i == 0 && !fit.reference().equals(reference)
+                ? fit.fitted(reference.x().orElse(0)).orElse(Double.NaN) : fit.coefficients().get(i).value();
+    }
+
     private boolean coefficientsAreNear(Pairs right, Pairs own) {
         Optional<CurveFit> key = LeastSquares.fit(curve.orElseThrow(), right).curveFit();
         Optional<CurveFit> given = LeastSquares.fit(curve.orElseThrow(), own).curveFit();
         return key.isPresent() && given.isPresent() && IntStream.range(0, key.get().coefficients().size()).allMatch(i -> {
             double value = key.get().coefficients().get(i).value();
-            return Math.abs(given.get().coefficients().get(i).value() - value) <= band * Math.abs(value);
+            return Math.abs(coefficient(given.get(), i, key.get().reference()) - value) <= band * Math.abs(value);
         });
     }
 

@@ -33,6 +33,8 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
     public static final int LEAST_DIGITS = 1;
     public static final int MOST_DIGITS = 8;
     private static final int USUAL_DIGITS = 3;
+    private static final String FAR_FROM_0 =
+            "x lies so far from 0 that the coefficient a cannot be written: measure x from a start nearer to the data";
     /** What a coefficient may differ by beyond rounding. */
     private static final double HAIR = 1e-9;
 
@@ -114,7 +116,7 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
             String found = typed.family().map(it -> "This is the equation of " + Words.withArticle(family(it)) + ". ").orElse("");
             return Verdict.wrong(found + Words.capitalized(Words.withArticle(family(curve))) + " is asked for.");
         }
-        if (sources.stream().anyMatch(it -> it.fit(curve).curveFit().filter(fit -> areAll(given.get(), values(fit)))
+        if (sources.stream().anyMatch(it -> inX(it).filter(fit -> areAll(given.get(), values(fit)))
                 .isPresent())) {
             return Verdict.right(terms.marks(), "Right.");
         }
@@ -136,7 +138,7 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
     }
 
     private Verdict byCoefficient(double[] given, Truth truth, List<Mistake> found) {
-        Optional<CurveFit> fit = truth.evidence().fit(curve).curveFit();
+        Optional<CurveFit> fit = inX(truth.evidence());
         if (fit.isEmpty()) {
             return Verdict.wrong("The data give no such curve.");
         }
@@ -161,6 +163,11 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
         String message = found.isEmpty() ? "The form is right. Look again at: " + String.join(", ", wrong) + "."
                 : Mistake.say(found, truth.x(), truth.y(), new Rounding.Significant(digits));
         return Verdict.ofParts(terms.marks(), parts, message).recognising(found);
+    }
+
+    /** The curve whose equation is written in x itself. */
+    private Optional<CurveFit> inX(Evidence data) {
+        return data.fit(curve).curveFit().filter(it -> it.reference().x().isEmpty());
     }
 
     /** How many coefficients are judged: an exponential's rate says the same as its base. */
@@ -200,11 +207,11 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
     private List<Mistake> mistakes(double[] given, Truth truth, List<Evidence> sources) {
         List<Mistake> found = new ArrayList<>();
         for (Evidence data : sources) {
-            double[] key = data.fit(curve).curveFit().map(WriteEquation::values).orElse(new double[0]);
+            double[] key = inX(data).map(WriteEquation::values).orElse(new double[0]);
             if (key.length == 0) {
                 continue;
             }
-            data.swapped().fit(curve).curveFit().filter(it -> areAll(given, values(it)))
+            inX(data.swapped()).filter(it -> areAll(given, values(it)))
                     .ifPresent(_ -> add(found, Mistake.AXES_EXCHANGED));
             if (curve instanceof Curve.Line && areAll(given, new double[] {key[1], key[0]})) {
                 add(found, Mistake.SLOPE_AND_INTERCEPT_EXCHANGED);
@@ -226,7 +233,7 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
                 add(found, Mistake.BASE_AND_RATE);
             }
         }
-        truth.withSlips().flatMap(it -> it.fit(curve).curveFit()).filter(it -> areAll(given, values(it)))
+        truth.withSlips().flatMap(this::inX).filter(it -> areAll(given, values(it)))
                 .ifPresent(_ -> add(found, Mistake.SLIP_STILL_IN));
         return found.size() > 2 ? found.subList(0, 2) : found;
     }
@@ -241,6 +248,7 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
     public Key key(Truth truth) {
         return switch (truth.evidence().fit(curve)) {
             case Fit.None(String reason) -> Key.missing(reason);
+            case CurveFit fit when fit.reference().x().isPresent() -> Key.missing(FAR_FROM_0);
             case CurveFit fit ->
                     Key.of(Equation.of(fit, truth.x(), truth.y(), truth.style().withDigits(Math.max(digits, 2))).plain());
         };

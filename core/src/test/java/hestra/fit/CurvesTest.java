@@ -164,6 +164,48 @@ class CurvesTest {
         assertThat(fit.remarks()).anyMatch(remark -> remark.contains("approximate"));
     }
 
+    /** Years in which everything doubles: from x = 0 on, a would be 0.75 · 2⁻²⁰⁰⁰, which no double holds. */
+    @ParameterizedTest
+    @MethodSource("everyFitOfGrowth")
+    void farFromZeroTheEquationIsWrittenFromAnXAmongTheData(Curve curve) {
+        double[] since = x(0, 1, 2, 3, 4, 5, 6, 7, 8, 9);
+        double[] noise = x(1.1, 0.95, 1, 1.02, 0.9, 1.05, 1, 0.97, 1.04, 1);
+        double[] y = IntStream.range(0, 10).mapToDouble(i -> 3 * Math.pow(2, since[i]) * noise[i]).toArray();
+        CurveFit years = fit(curve, Pairs.of(DoubleStream.of(since).map(t -> t + 2000).toArray(), y));
+        assertThat(years.reference().x()).hasValue(2004);
+        CurveFit shifted = fit(curve, Pairs.of(DoubleStream.of(since).map(t -> t - 4).toArray(), y));
+        assertThat(value(years, "a")).isCloseTo(value(shifted, "a"), within(1e-11 * value(shifted, "a")));
+        assertThat(value(years, "b")).isCloseTo(value(shifted, "b"), within(1e-11));
+        assertThat(years.interval(years.coefficients().getFirst(), 0.95).orElseThrow().low()).isCloseTo(
+                shifted.interval(shifted.coefficients().getFirst(), 0.95).orElseThrow().low(), within(1e-8));
+        assertThat(Inverse.of(years, 200).solutions().getFirst().x())
+                .isCloseTo(2004 + Inverse.of(shifted, 200).solutions().getFirst().x(), within(1e-9));
+        assertThat(equation(years)).startsWith("warmth = 4").endsWith("^(minutes \u2212 2004)");
+        assertThat(fit(curve, Pairs.of(since, y)).reference()).isEqualTo(Reference.NONE);
+    }
+
+    static Stream<Curve> everyFitOfGrowth() {
+        return Stream.of(new Curve.Exponential(VALUES), new Curve.Exponential(LOGARITHMS));
+    }
+
+    /** y = 5 (x ÷ 10⁶)¹⁰⁰ goes up by some 1.01 for each hundred of x; a of a · x¹⁰⁰ would be 5 · 10⁻⁶⁰⁰. */
+    @ParameterizedTest
+    @MethodSource("everyFitOfPowers")
+    void aSteepPowerFarFromZeroIsWrittenAsAShareOfAnX(Curve curve) {
+        double[] x = IntStream.range(0, 12).mapToDouble(i -> 1_000_000 + 5_000 * i).toArray();
+        CurveFit fit = fit(curve, pairs(x, t -> 5 * Math.exp(100 * Math.log(t / 1e6))));
+        double from = fit.reference().x().orElseThrow();
+        assertThat(from).isEqualTo(1_030_000);
+        assertThat(value(fit, "b")).isCloseTo(100, within(1e-7));
+        assertThat(value(fit, "a")).isCloseTo(5 * Math.exp(100 * Math.log1p(0.03)), within(1e-7));
+        assertThat(Inverse.of(fit, 5).solutions().getFirst().x()).isCloseTo(1e6, within(1e-4));
+        assertThat(equation(fit)).startsWith("warmth = 96.09").endsWith("(minutes \u00f7 1030000)^100.0");
+    }
+
+    static Stream<Curve> everyFitOfPowers() {
+        return Stream.of(new Curve.Power(VALUES), new Curve.Power(LOGARITHMS));
+    }
+
     @Test
     void whereTheSquaresKeepFallingTheDirectFitSaysSoAndGivesNoNumber() {
         assertThat(refusal(new Curve.Exponential(VALUES), Pairs.of(x(0, 1, 2, 3), x(0, 0, 0, 5)))).contains("keep falling");

@@ -219,7 +219,7 @@ class GlobalMinimumTest {
         int n = 4 + random.nextInt(random.nextInt(4) == 0 ? 40 : 9);
         double[] x = new double[n];
         double[] y = new double[n];
-        int kindOfX = random.nextInt(4);
+        int kindOfX = random.nextInt(5);
         double rate = random.nextGaussian() * 2;
         double noise = Math.pow(10, -random.nextInt(5));
         int kindOfY = random.nextInt(6);
@@ -228,6 +228,7 @@ class GlobalMinimumTest {
                 case 0 -> i + 1;
                 case 1 -> Math.round(random.nextDouble() * 100) / 10.0 + 0.1;
                 case 2 -> 2000 + i + random.nextInt(2);
+                case 3 -> 1_000_000 + i + random.nextInt(2);
                 default -> Math.pow(10, random.nextDouble() * 2) - (positive ? 0 : 30);
             };
         }
@@ -270,9 +271,8 @@ class GlobalMinimumTest {
             boolean fine = switch (fit(curve, x, y)) {
                 case CurveFit fit -> fit.goodness().sse() <= Math.min(sought.least, sought.limit) * (1 + 1e-10) + rounding
                         && (fit.goodness().sse() >= sought.least * (1 - 1e-10) - rounding);
-                case Fit.None none ->
-                        sought.least >= sought.limit * (1 - 1e-9) - rounding
-                        || none.reason().contains("beyond what can be computed");
+                case Fit.None _ ->
+                        sought.least >= sought.limit * (1 - 1e-9) - rounding;
             };
             found += fine ? 1 : 0;
             if (!fine) {

@@ -51,7 +51,7 @@ public final class EquationText {
     }
 
     private static String name(String text) {
-        return "\\mathrm{" + text.replace("\\", "").replaceAll("([#$%&_{}])", "\\\\$1").replace("^", "")
+        return "\\mathrm{" + text.replace("\\", "").replace('\u2212', '-').replaceAll("([#$%&_{}])", "\\\\$1").replace("^", "")
                 .replace("~", "").replace(" ", "\\ ") + "}";
     }
 }

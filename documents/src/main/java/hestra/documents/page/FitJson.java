@@ -52,6 +52,7 @@ public final class FitJson {
         }
         document.put("left_out", answer.pairs().leftOut().stream()
                 .map(row -> object("row", row.row() + 1, "reason", row.reason().inWords())).toList());
+        fit.reference().x().ifPresent(from -> document.put("written_from_x", from));
         document.put("coefficients", coefficients(fit, answer.level()));
         document.put("r", fit instanceof LineFit line ? line.r() : OptionalDouble.empty());
         goodness(document, fit);
