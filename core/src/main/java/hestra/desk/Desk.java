@@ -21,6 +21,7 @@ import hestra.task.Attempt;
 import hestra.task.Bench;
 import hestra.task.ComparedWithBest;
 import hestra.task.Conceals;
+import hestra.task.DoneOnPlot;
 import hestra.task.Drawing;
 import hestra.task.Handiwork;
 import hestra.task.RestsOnGiven;
@@ -86,7 +87,8 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
         Optional<Task> task = exercise.task(taskId).filter(it -> triesLeft(it) > 0);
         return task.map(it -> {
             Bench bench = bench(it);
-            return unready(it, bench).isEmpty() ? with(work.withAttempt(taskId, attempt(it, bench))).telling(it) : this;
+            return unready(it, bench).isEmpty()
+                    ? with(work.withAttempt(taskId, attempt(it, bench))).telling(it).puttingBack(it) : this;
         }).orElse(this);
     }
 
@@ -109,6 +111,19 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
                         ? Optional.of("The best " + ComparedWithBest.compared(task).map(Curve::familyInWords)
                         .orElse("line") + " is shown for these data. Play again with new data to place another.")
                         : Optional.empty());
+    }
+
+    /** Where moves were tried out and all was seen in them, the points stand as they were given out again for what comes next. */
+    private Desk puttingBack(Task task) {
+        if (!DoneOnPlot.of(task).watchesMoves() || !isSolved(task, work.attemptsAt(task.id()))) {
+            return this;
+        }
+        Part part = exercise.partOf(task.id()).orElseThrow();
+        PartWork here = work.part(part);
+        for (int row : RestsOnGiven.displaced(bench(part))) {
+            here = new WorkEdit.Restore(row).appliedTo(here, part, exercise.mark());
+        }
+        return with(work.with(part, here));
     }
 
     /** What to do about points that were moved before; nothing where all stand as they were given out. */

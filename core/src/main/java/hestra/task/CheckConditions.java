@@ -28,7 +28,7 @@ import hestra.summary.Association;
  * @param signs whether it is asked, too, by what is seen that one does not hold
  */
 public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondition> failing, boolean signs)
-        implements ByChoice, KeepsInStep, SetByHand, UsesCurve {
+        implements ByChoice, KeepsInStep, RestsOnGiven, SetByHand, UsesCurve {
 
     /** A test below this level says that a condition does not hold. */
     private static final double LEVEL = 0.01;

@@ -26,7 +26,7 @@ import hestra.numbers.Words;
  * @param sentence whether a sentence is asked for too, which the instructor reads
  */
 public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, Set<CurveReason> reasons, boolean sentence)
-        implements ByChoice, ReadByPerson, SetByHand, UsesCurve {
+        implements ByChoice, ReadByPerson, RestsOnGiven, SetByHand, UsesCurve {
 
     /** How the right curve is found. */
     public enum By {

@@ -15,7 +15,7 @@ import hestra.feedback.Verdict;
  *
  * @param key the right choices, as the instructor confirmed them
  */
-public record Describe(Terms terms, Description key) implements Task, AnsweredByText, KeepsInStep, SetByHand {
+public record Describe(Terms terms, Description key) implements Task, AnsweredByText, KeepsInStep, RestsOnGiven, SetByHand {
 
     static final Kind KIND = new Kind("describe", "Describe", Kind.Group.PLOT, Describe.class, (id, truth) -> new Describe(
             Terms.of(id, "Describe what you see", "Look at the plot before any line is drawn. What do the points show?", 4)

@@ -22,7 +22,8 @@ import hestra.sentences.Topic;
  *
  * @param how what is explained, and what is looked at; nothing for a slope, by all that is usually looked at
  */
-public record Explain(Terms terms, Optional<Explaining> how) implements Task, AnsweredByText, Explains, ReadByPerson, UsesCurve {
+public record Explain(Terms terms, Optional<Explaining> how)
+        implements Task, AnsweredByText, Explains, ReadByPerson, RestsOnGiven, UsesCurve {
 
     static final Kind KIND = new Kind("explain", "Explain in words", Kind.Group.WORDS, Explain.class,
             (id, _) -> new Explain(Terms.of(id, "Say it in words", "What does the slope mean here?", 3)));

@@ -32,7 +32,7 @@ import hestra.working.CalculationCells;
  * @param places to how many decimal places
  */
 public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String> asked, Set<Integer> rows, int places)
-        implements Task, NamesRows, Rounded {
+        implements Task, NamesRows, RestsOnGiven, Rounded {
 
     /** The most cells that one task asks for. */
     public static final int MOST_CELLS = 200;

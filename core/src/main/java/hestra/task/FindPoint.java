@@ -29,7 +29,7 @@ import hestra.fit.Trial;
  * @param reason why; nothing where that is not asked
  */
 public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> rows, Optional<PointAction> action,
-        Optional<PointReason> reason) implements Task, AnsweredByText, Conceals, NamesRows, SetByHand, Sketched {
+        Optional<PointReason> reason) implements Task, AnsweredByText, Conceals, NamesRows, RestsOnGiven, SetByHand, Sketched {
 
     public static final int MOST = 10;
 

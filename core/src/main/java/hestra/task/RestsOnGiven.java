@@ -8,17 +8,23 @@ import hestra.data.DataTable;
 import hestra.data.Row;
 
 /** A task whose answer is that of the data as they were given out, so that points which were moved elsewhere lead astray. */
-public sealed interface RestsOnGiven permits Predict, ReadValue, WriteEquation {
+public sealed interface RestsOnGiven
+        permits CheckConditions, ChooseCurve, Describe, Explain, FillCalculation, FindPoint, Predict, ReadValue, WriteEquation {
 
     /**
      * The places, from 0, of rows in the student's table whose x or y is not what was given out; none for other tasks. Where
      * something was mistyped on purpose the student is to change values, and nothing is said.
      */
     static List<Integer> displaced(Task task, Bench bench) {
+        return task instanceof RestsOnGiven ? displaced(bench) : List.of();
+    }
+
+    /** The same whatever is asked. */
+    static List<Integer> displaced(Bench bench) {
         DataTable given = bench.truth().given();
         boolean slips = IntStream.range(0, Math.min(given.size(), bench.truth().data().size()))
                 .anyMatch(row -> differs(given.row(row), bench.truth().data().row(row), bench));
-        return !(task instanceof RestsOnGiven) || slips ? List.of()
+        return slips ? List.of()
                 : IntStream.range(0, bench.table().size()).filter(place -> isDisplaced(bench.table().row(place), given, bench))
                 .boxed().toList();
     }

@@ -477,6 +477,21 @@ class DeskTest {
         assertThat(Findings.of(aside).unready(read)).as("what is set aside is another matter").isEmpty();
     }
 
+    /** Whatever is judged by the data waits, not numbers alone. */
+    @Test
+    void sentencesAndDescriptionsOfMovedPointsWaitToo() {
+        Exercise exercise = Kelp.exercise(Kelp.describe(), Kelp.explain()).withFirst(part -> part.withHeld(Set.of()));
+        Desk desk = Desk.open(exercise)
+                .apply(new Edit.Draft("explain", new Answer.Sentence("A kelp blade is 0.52 m longer for each day.")))
+                .apply(new Edit.Draft("describe", new Described(Optional.of(Direction.RISING), Optional.of(Form.STRAIGHT),
+                        Optional.of(Strength.STRONG), Optional.of(Unusual.NONE), "")));
+        Desk moved = desk.apply(new WorkEdit.MovePoint(3, 8, 9, 1));
+        for (Task task : exercise.tasks()) {
+            assertThat(Findings.of(desk).unready(task)).as(task.id()).isEmpty();
+            assertThat(Findings.of(moved).unready(task).orElseThrow()).as(task.id()).contains("not as it was given out");
+        }
+    }
+
     /** Where something is mistyped on purpose the sentence would tell which value is right. */
     @Test
     void whereValuesAreToBeCorrectedNothingIsSaidOfThoseThatAreNotAsGiven() {

@@ -51,6 +51,18 @@ class TryOutTest {
         assertThat(TASK.made(1, standing(both()).seen(), TRUTH)).isPresent();
     }
 
+    /** What one task moved would lead the next one astray. */
+    @Test
+    void onceAllIsRightThePointsStandWhereTheyWereGiven() {
+        Tried said = Tried.NOTHING.with(0, "0.100").with(1, "0.000").withMost(0).with(TryReason.FAR_FROM_MEAN);
+        History wrong = both().apply(new Edit.Draft("try", said.with(0, "0.7"))).apply(new Edit.Check("try"));
+        assertThat(Kelp.work(wrong.present()).table().cell(2, 1).text()).as("while it is not right").isEqualTo("6");
+        History right = wrong.apply(new Edit.Draft("try", said)).apply(new Edit.Check("try"));
+        assertThat(Kelp.work(right.present()).table()).isEqualTo(Kelp.work(Desk.open(EXERCISE)).table());
+        assertThat(right.apply(new WorkEdit.MovePoint(3, 8, 5, 3)).present()).as("more may be tried")
+                .isNotEqualTo(right.present());
+    }
+
     @Test
     void whatWasSeenStaysSeenWhenTheMoveIsUndone() {
         History history = moved(History.of(Desk.open(EXERCISE)), 4, 10, 8.2, 1).apply(new Edit.Undo());
