@@ -166,6 +166,7 @@ public final class Review {
         }
         values(part, id, task.terms().prompt(), name);
         values(part, id, task.terms().hint(), name);
+        values(part, id, task.terms().why(), name);
         numbers(part, task, truth, name);
     }
 

@@ -83,8 +83,8 @@ final class Told {
 
     private void other(Task other) {
         String called = "task " + (exercise.indexOf(other.id()) + 1);
-        String texts = Stream.concat(Stream.of(other.terms().title(), other.terms().prompt(), other.terms().hint()), other.terms()
-                .helps().stream().map(Hint::text)).collect(Collectors.joining(" "));
+        String texts = Stream.concat(Stream.of(other.terms().title(), other.terms().prompt(), other.terms().hint(),
+                other.terms().why()), other.terms().helps().stream().map(Hint::text)).collect(Collectors.joining(" "));
         value("What " + called + " says", texts);
         Set<Integer> found = NamesRows.toFind(task, truth);
         if (found.stream().anyMatch(NamesRows.namedRows(other)::contains) && NamesRows.toFind(other, truth).isEmpty()) {

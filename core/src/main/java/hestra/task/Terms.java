@@ -48,10 +48,13 @@ public record Terms(String id, String title, String prompt, Scoring scoring, Tel
      * @param hint said after a wrong answer that no rule recognises; may be empty
      * @param afterwards what is told after the last try, where that was not right
      * @param hints helps that the student may ask for, one after the other; nothing for none
+     * @param why a sentence of the author's on why it is so, told once the task is solved or its answer is told; may be nothing
      */
-    public record Telling(Showing verdict, String hint, Afterwards afterwards, Optional<List<Hint>> hints) {
+    public record Telling(Showing verdict, String hint, Afterwards afterwards, Optional<List<Hint>> hints,
+            Optional<String> why) {
         public Telling {
             hints = hints.filter(it -> !it.isEmpty()).map(List::copyOf);
+            why = why.filter(it -> !it.isBlank());
         }
     }
 
@@ -154,7 +157,8 @@ public record Terms(String id, String title, String prompt, Scoring scoring, Tel
     /** Terms with the usual settings: verdict at once, three tries, opens nothing; the answer is told after the last try. */
     public static Terms of(String id, String title, String prompt, int marks) {
         return new Terms(id, title, prompt, new Scoring(marks, 3, Counting.BEST, Playing.ONCE),
-                new Telling(Showing.AT_ONCE, "", Afterwards.ANSWER, Optional.empty()), new Opened(Set.of(), Opening.DONE));
+                new Telling(Showing.AT_ONCE, "", Afterwards.ANSWER, Optional.empty(), Optional.empty()),
+                new Opened(Set.of(), Opening.DONE));
     }
 
     public int marks() {
@@ -179,6 +183,11 @@ public record Terms(String id, String title, String prompt, Scoring scoring, Tel
 
     public String hint() {
         return telling.hint;
+    }
+
+    /** Why it is so, as the author says it once the task is solved; empty where nothing is said. */
+    public String why() {
+        return telling.why.orElse("");
     }
 
     public Afterwards afterwards() {
@@ -209,11 +218,11 @@ public record Terms(String id, String title, String prompt, Scoring scoring, Tel
     }
 
     /**
-     * The terms as a student's copy has them: a hint that is said with a verdict is not there where no verdict is told before
-     * handing in.
+     * The terms as a student's copy has them: what is said with a verdict is not there where no verdict is told before handing
+     * in.
      */
     public Terms bare() {
-        return isTold(true) ? this : withHint("");
+        return isTold(true) ? this : withHint("").withWhy("");
     }
 
     private Terms with(Scoring other) {
@@ -254,19 +263,23 @@ public record Terms(String id, String title, String prompt, Scoring scoring, Tel
     }
 
     public Terms withVerdict(Showing when) {
-        return with(new Telling(when, hint(), afterwards(), telling.hints));
+        return with(new Telling(when, hint(), afterwards(), telling.hints, telling.why));
     }
 
     public Terms withHint(String text) {
-        return with(new Telling(verdict(), text, afterwards(), telling.hints));
+        return with(new Telling(verdict(), text, afterwards(), telling.hints, telling.why));
     }
 
     public Terms withAfterwards(Afterwards what) {
-        return with(new Telling(verdict(), hint(), what, telling.hints));
+        return with(new Telling(verdict(), hint(), what, telling.hints, telling.why));
     }
 
     public Terms withHelps(List<Hint> helps) {
-        return with(new Telling(verdict(), hint(), afterwards(), Optional.of(helps)));
+        return with(new Telling(verdict(), hint(), afterwards(), Optional.of(helps), telling.why));
+    }
+
+    public Terms withWhy(String text) {
+        return with(new Telling(verdict(), hint(), afterwards(), telling.hints, Optional.of(text)));
     }
 
     public Terms opening(Set<Aid> aids) {

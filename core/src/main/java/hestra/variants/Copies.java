@@ -66,6 +66,7 @@ public final class Copies {
                 || blank.terms().opening() != Terms.Opening.GIVEN && !blank.terms().opens().isEmpty();
         seals.put(blank.id(), sealer.apply(told ? sealing : new Sealing(blank, sealing.pieces().stream()
                 .map(it -> new Sealing.Piece(it.name(), Set.of())).toList())));
-        return blank;
+        // Why it is so would tell the key that is sealed: pages that are given back say it.
+        return blank.with(blank.terms().withWhy(""));
     }
 }

@@ -221,11 +221,15 @@ class CopiesTest {
 
     @Test
     void whatIsNeededForNoVerdictAtOnceIsNotInACopy() {
-        Terms after = terms("e").withVerdict(Terms.Showing.AFTER_MARKING).withHint("The unit is centimetres.");
+        Terms after = terms("e").withVerdict(Terms.Showing.AFTER_MARKING).withHint("The unit is centimetres.")
+                .withWhy("Blades grow.");
         Explain explain = new Explain(after, Optional.of(Explaining.SLOPE.withModel("A blade grows half a centimetre a day.")));
         Explain bare = (Explain) copy(Kelp.exercise(explain)).task("e").orElseThrow();
         assertThat(bare.explaining().model()).isEmpty();
         assertThat(bare.terms().hint()).isEmpty();
+        assertThat(bare.terms().why()).isEmpty();
+        NumberQuestion sealed = new NumberQuestion(terms("q").withWhy("There are five."), 5, new Rounding.Places(1), "");
+        assertThat(copy(Kelp.exercise(sealed)).task("q").orElseThrow().terms().why()).as("it tells a sealed key").isEmpty();
         Explain shown = new Explain(terms("e"), explain.how());
         assertThat(((Explain) copy(Kelp.exercise(shown)).task("e").orElseThrow()).explaining().model())
                 .as("shown after the last try").isNotEmpty();

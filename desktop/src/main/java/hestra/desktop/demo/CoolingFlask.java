@@ -2,6 +2,7 @@ package hestra.desktop.demo;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 
 import hestra.data.Variable;
 import hestra.exercise.Exercise;
@@ -45,9 +46,31 @@ final class CoolingFlask {
     private static final Variable TIME = new Variable("minutes", "time since filling", "min");
     private static final Variable EXCESS = new Variable("excess", "temperature above the room", "\u00b0C");
 
+    /** Why it is so, told once a task is solved. */
+    private static final Map<String, String> WHY = Map.of(
+            "describe",
+            "The tea cools fast while it is hot and slowly when it is nearly as cool as the room: the points "
+                    + "bend.",
+            "r",
+            "r measures how closely points follow *some* straight line. Points on a bend can do so well and "
+                    + "still be off it in a pattern, as the residuals show.",
+            "curve",
+            "The tea ends at the temperature of the room. Only the exponential curve goes down to 0 and "
+                    + "stays there.",
+            "rate",
+            "k is the logarithm of b: both say how fast the tea cools, b from minute to minute and k as a "
+                    + "rate.",
+            "predict",
+            "The readings end after an hour. Before that the curve was seen to hold; afterwards it is a "
+                    + "belief.");
+
     private CoolingFlask() {}
 
     static Exercise exercise() {
+        return Story.explained(asked(), WHY);
+    }
+
+    private static Exercise asked() {
         return Story.exercise("cooling-flask", "Cooling flask", "How long does the tea stay hot?", Story.told("""
                 Each morning Mirre Aldous fills a flask for the boat. One day she left a thermometer in it and read, every four \
                 *minutes*, how many degrees the tea was above the room. {n} readings were taken, each to a tenth of a degree.""",

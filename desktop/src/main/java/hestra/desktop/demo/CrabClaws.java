@@ -2,6 +2,7 @@ package hestra.desktop.demo;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import hestra.data.Variable;
@@ -45,9 +46,30 @@ final class CrabClaws {
             new MeanCurve(POWER, List.of(0.0005, 2.55)),
             new Scatter(Shape.NORMAL, 1.7, true), 0, 1);
 
+    /** Why it is so, told once a task is solved. */
+    private static final Map<String, String> WHY = Map.of(
+            "residuals",
+            "Where the points lie above the line the residual is above 0. So the strip is the plot, seen "
+                    + "along the line.",
+            "conditions",
+            "The residuals bend, so a line is the wrong form; and they widen to the right, so large crabs "
+                    + "are predicted less well than small ones. Both can be so at once.",
+            "share",
+            "R² is a share of the *variation*, the squared distances from the mean. It is no share of crabs, "
+                    + "and no share of right predictions.",
+            "power",
+            "With b near 2.5 the claw grows faster than the width of the shell, yet not quite like the "
+                    + "volume of the body.",
+            "predict",
+            "A crab far wider than any that was measured may follow another rule: perhaps there are none.");
+
     private CrabClaws() {}
 
     static Exercise exercise() {
+        return Story.explained(asked(), WHY);
+    }
+
+    private static Exercise asked() {
         Story.Made made = Story.made(RECIPE, WIDTH, MASS);
         return Story.exercise("crab-claws", "Crab claws", "How heavy is a claw?", Story.told("""
                 Of {n} shore crabs that the winter storms left on the slip, Tavi Roon measured the *width* of the carapace, in \

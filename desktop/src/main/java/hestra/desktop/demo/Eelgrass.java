@@ -2,6 +2,7 @@ package hestra.desktop.demo;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 
 import hestra.data.Variable;
 import hestra.exercise.Exercise;
@@ -45,9 +46,30 @@ final class Eelgrass {
     /** The two trays with the least salt and the two with the most: their terms cancel. */
     private static final java.util.Set<Integer> ENDS = java.util.Set.of(0, 1, 26, 27);
 
+    /** Why it is so, told once a task is solved. */
+    private static final Map<String, String> WHY = Map.of(
+            "matter",
+            "r looks for straight lines only. Shoots rise and fall with salinity, and the two halves cancel "
+                    + "in r.",
+            "cancel",
+            "The terms of one half pull the sum up, those of the other pull it down. So it is close to 0, though the terms "
+                    + "are not.",
+            "conditions",
+            "The residuals of the line go up and down again: that is the form which the line leaves out. "
+                    + "They are about as wide everywhere.",
+            "curve",
+            "The quadratic follows the bend. Its adjusted R² is highest although it pays for one more "
+                    + "coefficient.",
+            "s",
+            "s is counted in shoots, like y, so it can be set against the counts themselves.");
+
     private Eelgrass() {}
 
     static Exercise exercise() {
+        return Story.explained(asked(), WHY);
+    }
+
+    private static Exercise asked() {
         return Story.exercise("eelgrass", "Eelgrass", "How salt does eelgrass like it?", Story.told("""
                 In {n} trays eelgrass was grown at different *salinities*: from the mouth of a river, some 8 grams of salt in a \
                 kilogram of water, to a little more than the open sea has. After a summer Mirre Aldous counted the *shoots* in \

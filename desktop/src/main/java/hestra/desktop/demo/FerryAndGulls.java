@@ -2,6 +2,7 @@ package hestra.desktop.demo;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -48,9 +49,27 @@ final class FerryAndGulls {
     /** What is seen, wherever these data are described. */
     static final Description SEEN = new Description(Direction.NEITHER, Form.NONE, Strength.WEAK, Unusual.ONE);
 
+    /** Why it is so, told once a task is solved. */
+    private static final Map<String, String> WHY = Map.of(
+            "day",
+            "A point far from the line is a question, not a mistake. Look it up, and keep it where nothing "
+                    + "was wrong.",
+            "p",
+            "A p that is not small says that such a slope comes about easily by chance alone. It does not "
+                    + "say that there is no relationship.",
+            "explain",
+            "p is a chance *if there were no relationship*. It is not the chance that there is none.",
+            "say",
+            "That a relationship is not seen in 32 days does not show that there is none: the data cannot "
+                    + "tell.");
+
     private FerryAndGulls() {}
 
     static Exercise exercise() {
+        return Story.explained(asked(), WHY);
+    }
+
+    private static Exercise asked() {
         Story.Made made = Story.made(RECIPE, PASSENGERS, GULLS);
         return Story.exercise("ferry-and-gulls", "Ferry and gulls", "Do passengers bring gulls?", Story.told("""
                 The harbour master swears that gulls come for the sandwiches. On {n} days the *passengers* of the noon ferry and \

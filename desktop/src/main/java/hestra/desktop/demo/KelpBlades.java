@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 
 import hestra.data.DataTable;
@@ -46,9 +47,30 @@ public final class KelpBlades {
             Young kelp settles on the harbour ropes of **Orrin Bay**. {n} blades were measured, each a known number of \
             *days* after it settled. Ida Fenn wrote the lengths down on the pier; most of them have been entered already.""";
 
+    /** Why it is so, told once a task is solved. */
+    private static final Map<String, String> WHY = Map.of(
+            "roles",
+            "Time passes whether kelp grows or not; how long a blade is depends on how much time has passed.",
+            "slip",
+            "A number without its decimal point is ten times too large. One such value is enough to turn the "
+                    + "line and to lower r, so look at the plot before you trust a number.",
+            "r",
+            "r is close to 1: the points lie near a rising straight line. It says nothing of how steep that "
+                    + "line is.",
+            "predict",
+            "The line is known only where blades were measured. Beyond the oldest one it may go on quite "
+                    + "differently.",
+            "explain",
+            "The slope says how much the *prediction* changes from one day to the next. Single blades are "
+                    + "longer or shorter than that.");
+
     private KelpBlades() {}
 
     public static Exercise exercise() {
+        return Story.explained(asked(), WHY);
+    }
+
+    private static Exercise asked() {
         DataTable data = data();
         return Exercise.ofOnePart("orrin-bay-kelp-blades", "Kelp blades", "Orrin Bay field station", "How fast does kelp grow?",
                 Story.told(PROSE, AIM, MINUTES), data, Roles.FIRST_EXPLAINS, tasks(data), EnumSet.allOf(Aid.class),

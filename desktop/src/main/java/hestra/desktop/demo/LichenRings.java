@@ -2,6 +2,7 @@ package hestra.desktop.demo;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import hestra.data.TableEdit;
@@ -45,9 +46,27 @@ final class LichenRings {
     private static final Recipe RECIPE = Story.recipe(5, 26, new Along.Between(4, 118),
             new MeanCurve(LOGARITHMIC, List.of(-9.0, 12.5)), new Scatter(Shape.NORMAL, 1.5, false), 0, 1);
 
+    /** Why it is so, told once a task is solved. */
+    private static final Map<String, String> WHY = Map.of(
+            "curve",
+            "A ring never shrinks, and grows ever more slowly. The parabola turns down, the line goes up for "
+                    + "ever as fast as before; the logarithmic curve does neither.",
+            "n",
+            "There is no logarithm of 0, so the stone of this spring cannot be used by this curve. A program "
+                    + "should say that it was left out.",
+            "wall",
+            "To predict backwards is to ask where the curve reaches a height. It can be trusted where the "
+                    + "answer lies among the stones that were dated.",
+            "why",
+            "Inside the data a curve joins what was measured. Outside, nothing holds it.");
+
     private LichenRings() {}
 
     static Exercise exercise() {
+        return Story.explained(asked(), WHY);
+    }
+
+    private static Exercise asked() {
         Exercise rings = Story.exercise("lichen-rings", "Lichen rings", "How old is the sea wall?", Story.told("""
                 Lichen grows on stone in rings. On {n} gravestones and dated walls Ida Fenn measured the *diameter* of the \
                 largest ring; the *age* of each stone is known from the date cut into it. The newest stone was set this spring: \

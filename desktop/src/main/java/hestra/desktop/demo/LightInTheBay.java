@@ -2,6 +2,7 @@ package hestra.desktop.demo;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import hestra.data.Pairs;
@@ -48,9 +49,28 @@ final class LightInTheBay {
             new MeanCurve(EXPONENTIAL, List.of(92.0, 0.87)),
             new Scatter(Shape.NORMAL, 1.6, false), 1, 1);
 
+    /** Why it is so, told once a task is solved. */
+    private static final Map<String, String> WHY = Map.of(
+            "base",
+            "Each metre leaves the same share of what was still there. That share is the base.",
+            "says",
+            "A straight line takes away the same amount with each metre; an exponential curve takes the same "
+                    + "share.",
+            "half",
+            "A share that is taken again and again halves the light at equal steps, wherever one begins.",
+            "deep",
+            "One depth lies among the readings and the other far below them, where nothing was measured.",
+            "surface",
+            "The curve was fitted below the surface only. What happens at the very top, such as light thrown "
+                    + "back by the waves, is not in it.");
+
     private LightInTheBay() {}
 
     static Exercise exercise() {
+        return Story.explained(asked(), WHY);
+    }
+
+    private static Exercise asked() {
         Story.Made made = Story.made(RECIPE, DEPTH, LIGHT);
         return Story.exercise("light-in-the-bay", "Light in the bay", "How deep can eelgrass live?", Story.told("""
                 From the boat Mirre Aldous let down a lamp meter on a line and noted, at {n} *depths*, how many percent of the \

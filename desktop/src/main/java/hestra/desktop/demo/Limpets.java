@@ -2,6 +2,7 @@ package hestra.desktop.demo;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -54,9 +55,30 @@ final class Limpets {
     static final Description SEEN = new Description(Direction.FALLING, Form.STRAIGHT, Strength.STRONG, Unusual.ONE);
     private static final int FAR = 22;
 
+    /** Why it is so, told once a task is solved. */
+    private static final Map<String, String> WHY = Map.of(
+            "r",
+            "The sign of r is that of the slope, and its size says how close the points lie to the line.",
+            "lever",
+            "Leverage grows with the distance from the mean of x, and has nothing to do with the height of "
+                    + "the point. A true value stays: show what it does, and let the reader judge.",
+            "try",
+            "The line goes through the mean of both variables. A point far from the mean of x turns it like "
+                    + "a long lever; one near the mean can only lift it a little.",
+            "predict",
+            "An interval for a single place is as wide as single places are different. Far beyond the data "
+                    + "the line even promises heights below 0.",
+            "say",
+            "Whether a point is in or out is a decision of yours, so the reader must be told of it and see "
+                    + "both results.");
+
     private Limpets() {}
 
     static Exercise exercise() {
+        return Story.explained(asked(), WHY);
+    }
+
+    private static Exercise asked() {
         Story.Made made = Story.made(RECIPE, EXPOSURE, SHELL);
         return Story.exercise("limpets", "Limpets", "Do waves keep limpets flat?", Story.told("""
                 Where waves break hard a tall shell is torn off. Tavi Roon gave {n} places along the shore an *exposure* index \

@@ -3,6 +3,7 @@ package hestra.desktop.demo;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -45,9 +46,30 @@ final class MarketMorning {
     private static final Roles ROLES = Roles.FIRST_EXPLAINS.with(2, Roles.Use.COUNTS);
     private static final double ASKED = 3.2;
 
+    /** Why it is so, told once a task is solved. */
+    private static final Map<String, String> WHY = Map.of(
+            "customers",
+            "Each point counts as often as it was observed. n is the number of customers, not of points.",
+            "pile",
+            "Five prices and whole trays leave few places for points. That is why the table counts instead "
+                    + "of repeating rows.",
+            "slope",
+            "The slope has the unit of y per unit of x: trays per euro. It is below 0, so more money means "
+                    + "fewer trays.",
+            "what",
+            "The line predicts a mean. No customer buys a part of a tray, but the mean of many customers can "
+                    + "lie between whole numbers.",
+            "advice",
+            "The mornings were not made alike in all but the price. What goes with a lower price need not "
+                    + "come from it.");
+
     private MarketMorning() {}
 
     static Exercise exercise() {
+        return Story.explained(asked(), WHY);
+    }
+
+    private static Exercise asked() {
         DataTable table = data();
         LineFit line = LeastSquares.line(Pairs.of(table, ROLES)).line().orElseThrow();
         return Story.exercise("market-morning", "Market morning", "Does a lower price sell more eggs?", Story.told("""

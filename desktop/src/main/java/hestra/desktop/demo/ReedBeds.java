@@ -3,6 +3,7 @@ package hestra.desktop.demo;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 import hestra.data.Cell;
@@ -45,9 +46,24 @@ final class ReedBeds {
             {49, 78},
             {49, 79}, {53, 80}, {57, 82}, {59, 93}};
 
+    /** Why it is so, told once a task is solved. */
+    private static final Map<String, String> WHY = Map.of(
+            "shores",
+            "Two groups in one plot can hide behind one line. Look for them before you fit anything.",
+            "share",
+            "The rest of the variation goes with other things: here, much of it with the shore.",
+            "typical",
+            "s is a typical distance of single places from the line, in centimetres.",
+            "apart",
+            "The step from shore to shore counts as scatter as long as one line stands for both.");
+
     private ReedBeds() {}
 
     static Exercise exercise() {
+        return Story.explained(asked(), WHY);
+    }
+
+    private static Exercise asked() {
         DataTable table = data();
         double rSquared = Story.line(table).rSquared().orElseThrow();
         double s = Story.line(table).residualStandardError().orElseThrow();

@@ -2,6 +2,7 @@ package hestra.desktop.demo;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
 
@@ -122,5 +123,15 @@ final class Story {
             hints.add(new Hint(help, hints.isEmpty() ? 0 : 0.5));
         }
         return task.with(task.terms().withHelps(hints));
+    }
+
+    /** An exercise whose tasks say, once they are solved, why it is so: by their ids. */
+    static Exercise explained(Exercise exercise, Map<String, String> why) {
+        List<String> ids = exercise.tasks().stream().map(Task::id).toList();
+        if (!ids.containsAll(why.keySet())) {
+            throw new IllegalArgumentException("no such task among " + why.keySet());
+        }
+        return exercise.withParts(exercise.parts().stream().map(part -> part.withTasks((Task task) -> why.containsKey(task.id())
+                ? task.with(task.terms().withWhy(why.get(task.id()))) : task)).toList());
     }
 }

@@ -1,10 +1,8 @@
 package hestra.desktop.sheet;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -22,6 +20,7 @@ import javafx.scene.layout.VBox;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
 import hestra.desk.TaskState;
+import hestra.desk.TaskWords;
 import hestra.desk.WorkEdit;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
@@ -29,17 +28,13 @@ import hestra.desktop.notes.NotesBox;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.ProseView;
 import hestra.desktop.parts.Tip;
-import hestra.exercise.Attempts;
 import hestra.exercise.LiveText;
 import hestra.exercise.Part;
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
 import hestra.numbers.Counted;
-import hestra.numbers.Marks;
-import hestra.task.Aid;
 import hestra.task.AnswerPlace;
 import hestra.task.Hint;
-import hestra.task.Rounded;
 import hestra.task.Task;
 import hestra.task.Terms;
 
@@ -70,8 +65,9 @@ final class TaskCard extends VBox {
     private final Label tries = new Label();
     private final Label missing = new Label();
     private final Label verdict = new Label();
+    private final ProseView why = new ProseView("");
     private final Button help = new Button();
-    private final Label helps = new Label();
+    private final ProseView helps = new ProseView("");
     private final Button again = new Button("Play again with new data");
     private final Label rounds = new Label();
     private final VBox inside = new VBox();
@@ -97,6 +93,9 @@ final class TaskCard extends VBox {
         verdict.setWrapText(true);
         verdict.setMinHeight(USE_PREF_SIZE);
         verdict.setId("verdict-" + task.id());
+        why.getStyleClass().add("why");
+        why.setId("why-" + task.id());
+        present(why, false);
         check.setId("check-" + task.id());
         check.getStyleClass().add("check");
         Tip.set(check, "Check the answer (Ctrl+Enter from anywhere; Enter in a number field)");
@@ -120,8 +119,6 @@ final class TaskCard extends VBox {
         present(help, false);
         helps.setId("hints-" + task.id());
         helps.getStyleClass().add("helps");
-        helps.setWrapText(true);
-        helps.setMinHeight(USE_PREF_SIZE);
         present(helps, false);
         HBox row = new HBox(check, goOn, tries);
         row.setAlignment(Pos.CENTER_LEFT);
@@ -148,7 +145,7 @@ final class TaskCard extends VBox {
                 event.consume();
             }
         });
-        getChildren().addAll(heading, inside, verdict, rounds, again);
+        getChildren().addAll(heading, inside, verdict, why, rounds, again);
         holdVisible(this);
     }
 
@@ -246,7 +243,8 @@ final class TaskCard extends VBox {
         boolean inHand = findings.taskInHand().filter(task.id()::equals).isPresent();
         pseudoClassStateChanged(IN_HAND, inHand);
         title.setText(state.number() + " · " + asked.title());
-        terms.setText(terms(asked));
+        TaskWords words = new TaskWords(findings, state);
+        terms.setText(words.terms());
         present(inside, inHand);
         if (missing.isVisible()) {
             sayMissing(findings.unready(task));
@@ -262,12 +260,12 @@ final class TaskCard extends VBox {
             showReadiness(state);
         }
         boolean shown = asked.isTold(state.done());
-        showRounds(findings, state, shown);
+        showRounds(findings, state, words, shown);
         Optional<Verdict> now = state.verdict();
         present(verdict, now.isPresent());
-        now.ifPresent(it -> verdict.setText((shown ? said(it, state) + counts(state, findings) : saved(asked))
-                + changed(state, findings)));
-        showHelps(findings, inHand, state);
+        verdict.setText(words.verdict().orElse(""));
+        showWhy(words);
+        showHelps(inHand, state, words);
         for (Outcome outcome : Outcome.values()) {
             boolean is = shown && now.filter(it -> it.outcome() == outcome).isPresent();
             PseudoClass style = PseudoClass.getPseudoClass(outcome.name().toLowerCase(Locale.ROOT));
@@ -277,24 +275,20 @@ final class TaskCard extends VBox {
         marker.pseudoClassStateChanged(IN_HAND, inHand);
     }
 
-    private static String saved(Terms asked) {
-        return "Answer saved. You will see the verdict " + asked.verdict().inWords() + ".";
+    private void showWhy(TaskWords words) {
+        Optional<String> text = words.why();
+        present(why, text.isPresent());
+        why.show(text.orElse(""));
     }
 
     /** The helps that were asked for, and the next one with what it costs. */
-    private void showHelps(Findings findings, boolean inHand, TaskState state) {
+    private void showHelps(boolean inHand, TaskState state, TaskWords words) {
         List<Hint> all = task.terms().helps();
         int taken = state.helps();
-        Part part = findings.exercise().partOf(task.id()).orElseThrow();
         present(helps, inHand && taken > 0);
-        helps.setText(all.stream().limit(taken).map(it -> LiveText.fill(it.text(), part, model.desk().exercise().mark()))
-                .collect(Collectors.joining("\n")));
+        helps.show(words.helps());
         present(help, inHand && taken < all.size() && !state.done());
-        if (help.isVisible()) {
-            double cost = all.get(taken).cost();
-            help.setText((taken == 0 ? "Hint" : "Next hint")
-                    + (cost == 0 ? "" : " (" + findings.exercise().inMarks().off(cost) + ")"));
-        }
+        help.setText(words.nextHelp());
     }
 
     private void showReadiness(TaskState state) {
@@ -321,18 +315,14 @@ final class TaskCard extends VBox {
     }
 
     /** The marks of each round, and the way to the next. */
-    private void showRounds(Findings findings, TaskState state, boolean shown) {
+    private void showRounds(Findings findings, TaskState state, TaskWords words, boolean shown) {
         boolean plays = task.terms().playing() == Terms.Playing.NEW_DATA;
         boolean here = findings.part().indexOf(task.id()) >= 0;
         present(again, plays && here && findings.written().hasRounds()
                 && (state.isTriedIn(findings.work().round()) || findings.isShown(task)) && state.triesLeft() > 0);
-        present(rounds, plays && shown && state.verdicts().size() > 1);
-        if (rounds.isVisible()) {
-            Marks marks = findings.exercise().inMarks();
-            rounds.setText("Rounds: " + state.verdicts().stream().map(it -> marks.of(it.earned()))
-                    .collect(Collectors.joining(", ")) + " of " + Counted.of(task.terms().marks(), "mark")
-                    + ". " + (task.terms().counting() == Terms.Counting.BEST ? "The best counts." : "The last counts."));
-        }
+        Optional<String> played = words.rounds().filter(_ -> shown);
+        present(rounds, played.isPresent());
+        rounds.setText(played.orElse(""));
     }
 
     private void playAgain() {
@@ -341,57 +331,5 @@ final class TaskCard extends VBox {
         model.apply(new WorkEdit.PlayAgain(round));
         model.apply(new Edit.TurnTo(Optional.of(task.id())));
         body().first().ifPresent(FocusMark::give);
-    }
-
-    /** The verdict with its sign and word, what to do or what would have been right, and what it opened. */
-    private String said(Verdict verdict, TaskState state) {
-        boolean over = state.triesLeft() == 0 && !state.right();
-        String text = !over ? verdict.inFull() : switch (task.terms().afterwards()) {
-            case ANSWER -> verdict.message() + rightAnswer(state);
-            case HINT -> verdict.inFull();
-            case NOTHING -> "";
-        };
-        String word = text.startsWith(verdict.outcome().word()) || verdict.isRight() ? "" : verdict.outcome().word() + ". ";
-        return (verdict.outcome().sign() + " " + word + text).strip() + opened(state);
-    }
-
-    /** That the plot is no longer the one that the answer was about. */
-    private static String changed(TaskState state, Findings findings) {
-        return findings.isOnOtherData(state) ? " The data have been changed since." : "";
-    }
-
-    /** Which answer counts, where that is not the newest. */
-    private static String counts(TaskState state, Findings findings) {
-        Attempts attempts = state.attempts();
-        return !attempts.countsEarlier()
-                ? ""
-                : attempts.counted().map(it -> " What counts is the better answer before it: " + it.verdict().outcome()
-                        .sign() + " "
-                + findings.exercise().inMarks().outOf(attempts.earned(), state.task().terms().marks()) + ".").orElse("");
-    }
-
-    private String rightAnswer(TaskState state) {
-        String answer = model.desk().exercise().isSealed(task)
-                ? "" : state.attempts().newest().map(it -> task.rightAnswer(it.truth())).orElse("");
-        return answer.isEmpty() ? "" : " The answer: " + answer + ".";
-    }
-
-    private String opened(TaskState state) {
-        Set<Aid> opened = task.terms().opens();
-        if (opened.isEmpty() || !state.opens()) {
-            return "";
-        }
-        return opened.equals(Aid.all()) ? " The line and its numbers are open now."
-                : " Open now: " + String.join(", ", opened.stream().sorted().map(Aid::inWords).toList()) + ".";
-    }
-
-    private String terms(Terms asked) {
-        String rounding = Rounded.of(task).inWords().replaceFirst("^to (a )?", "");
-        List<String> parts = new ArrayList<>();
-        if (!rounding.isEmpty()) {
-            parts.add(rounding);
-        }
-        parts.add(Counted.of(asked.marks(), "mark"));
-        return String.join(" · ", parts);
     }
 }

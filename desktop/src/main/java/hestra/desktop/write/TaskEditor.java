@@ -76,6 +76,8 @@ final class TaskEditor extends VBox implements Editor {
         HintFields.add(fields, model);
         fields.text("hint after a wrong answer that is not recognised", "edit-hint", it -> it.terms().hint(),
                 (it, text) -> it.with(it.terms().withHint(text)), false);
+        fields.text("why it is so, said once it is solved", "edit-why", it -> it.terms().why(),
+                (it, text) -> it.with(it.terms().withWhy(text)), false);
         watching = model.watch(this::show);
     }
 

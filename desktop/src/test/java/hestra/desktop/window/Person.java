@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.locks.LockSupport;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.event.Event;
@@ -45,6 +46,7 @@ import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Pane;
 import javafx.scene.robot.Robot;
 import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 
@@ -57,6 +59,7 @@ import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.look.Looks;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.ProseView;
 import hestra.desktop.plot.PlotView;
 import hestra.desktop.tour.FxThread;
 import hestra.desktop.tour.Snapshot;
@@ -555,6 +558,8 @@ final class Person implements AutoCloseable {
         return FxThread.call(() -> switch (node(id)) {
             case Labeled label -> said(label);
             case TextInputControl field -> field.getText();
+            case ProseView prose -> prose.getChildren().stream().map(it -> ((TextFlow) it).getChildren().stream()
+                    .map(text -> ((Text) text).getText()).collect(Collectors.joining())).collect(Collectors.joining("\n"));
             case Node other -> throw new AssertionError(id + " is a " + other.getClass());
         });
     }

@@ -157,7 +157,7 @@ class WordsAndChoicesTest {
     @Test
     void aHintIsAskedForAndPaidFor() throws IOException {
         Task read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
-        try (Person person = at(read.with(read.terms()
+        try (Person person = at(read.with(read.terms().withWhy("It is the *factor* of {x.name}.")
                 .withHelps(List.of(new Hint("It multiplies {x.name}.", 0), new Hint("It is a half.", 1)))))) {
             assertThat(person.text("hint-read")).isEqualTo("Hint");
             person.click("hint-read");
@@ -172,6 +172,7 @@ class WordsAndChoicesTest {
             person.type("0.52");
             person.press(KeyCode.ENTER);
             assertThat(person.model().findings().earned()).isEqualTo(1);
+            assertThat(person.text("why-read")).isEqualTo("It is the factor of days.");
         }
     }
 

@@ -25,6 +25,7 @@ import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
 import hestra.exercise.Attempts;
 import hestra.exercise.Exercise;
+import hestra.exercise.LiveText;
 import hestra.feedback.Outcome;
 import hestra.feedback.Verdict;
 import hestra.marking.Award;
@@ -116,8 +117,10 @@ public final class GiveBack {
         // Where a person decided otherwise, what Hestra said of it would only confuse.
         boolean overruled = award.decided() && given.verdict().filter(it -> Math.abs(it.earned() - award.marks()) > 1e-9)
                 .isPresent();
+        String why = withKey ? LiveText.fill(task.terms().why(), findings.exercise().partOf(task.id()).orElseThrow(),
+                findings.exercise().mark()) : "";
         return new WriteUp.Told(outcome(award), overruled ? "" : given.verdict().map(Verdict::message).orElse(""), marks,
-                comments(award.comments()), answer);
+                comments(award.comments()), answer, why);
     }
 
     private static Optional<Outcome> outcome(Award award) {

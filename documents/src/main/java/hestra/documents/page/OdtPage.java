@@ -108,6 +108,9 @@ public final class OdtPage {
         if (!answered.key().isBlank()) {
             writer.paragraph("Standard", "The answer: " + answered.key());
         }
+        if (!answered.why().isBlank()) {
+            writer.prose(Prose.parse(answered.why()), writer.body());
+        }
         answered.comments().forEach(comment -> writer.paragraph("Answer", comment));
         if (!answered.marks().isBlank()) {
             writer.paragraph("Remark", answered.marks());

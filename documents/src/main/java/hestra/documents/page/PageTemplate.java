@@ -126,6 +126,7 @@ final class PageTemplate {
         values.put("sign", answered.outcome().map(outcome -> outcome.sign()).orElse(""));
         values.put("comments", answered.comments());
         values.put("key", answered.key().isBlank() ? List.of() : List.of(answered.key()));
+        values.put("why", answered.why().isBlank() ? List.of() : List.of(Prose.html(answered.why())));
         values.put("marks", answered.marks().isBlank() ? List.of() : List.of(answered.marks()));
         return values;
     }

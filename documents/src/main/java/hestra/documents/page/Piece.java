@@ -102,9 +102,10 @@ public sealed interface Piece {
      * @param marks "2 of 3 marks"; empty while that is not told
      * @param comments what a marker says of it
      * @param key what would have been right; empty where that is not told
+     * @param why why it is so, in light mark-up; empty where that is not told
      */
     record Answered(int number, String title, String prompt, List<String> answer, Optional<Outcome> outcome, String verdict,
-            String marks, List<String> comments, String key) implements Piece {
+            String marks, List<String> comments, String key, String why) implements Piece {
         public Answered {
             answer = List.copyOf(answer);
             comments = List.copyOf(comments);
@@ -113,7 +114,7 @@ public sealed interface Piece {
         /** An answer that nobody has marked yet. */
         public Answered(int number, String title, String prompt, List<String> answer, Optional<Outcome> outcome, String verdict,
                 String marks) {
-            this(number, title, prompt, answer, outcome, verdict, marks, List.of(), "");
+            this(number, title, prompt, answer, outcome, verdict, marks, List.of(), "", "");
         }
     }
 

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import hestra.desk.Findings;
 import hestra.desk.FixedPlot;
 import hestra.desk.TaskState;
+import hestra.desk.TaskWords;
 import hestra.documents.page.Piece.Table.Line;
 import hestra.exercise.Block;
 import hestra.exercise.LiveText;
@@ -41,9 +42,10 @@ public final class WriteUp {
      * @param marks "2 of 3 marks"
      * @param comments what a marker says of it
      * @param key what would have been right; empty where that is not told
+     * @param why why it is so, in the author's words; may be empty
      */
-    record Told(Optional<Outcome> outcome, String verdict, String marks, List<String> comments, String key) {
-        static final Told NOTHING = new Told(Optional.empty(), "", "", List.of(), "");
+    record Told(Optional<Outcome> outcome, String verdict, String marks, List<String> comments, String key, String why) {
+        static final Told NOTHING = new Told(Optional.empty(), "", "", List.of(), "", "");
     }
 
     /** Says of each task what is told of the answer. */
@@ -75,10 +77,12 @@ public final class WriteUp {
         return student.isBlank() ? "no name" : student.strip();
     }
 
-    private static Told told(TaskState state, boolean handedIn, Marks inMarks) {
+    private static Told told(TaskState state, boolean handedIn, Findings findings) {
+        Marks inMarks = findings.exercise().inMarks();
         return state.attempts().verdict().filter(_ -> mayBeTold(state, handedIn))
                 .map(it -> new Told(Optional.of(it.outcome()), it.message(),
-                inMarks.outOf(state.earned(), state.task().terms().marks()), List.of(), "")).orElse(Told.NOTHING);
+                inMarks.outOf(state.earned(), state.task().terms().marks()), List.of(), "",
+                        new TaskWords(findings, state).why().orElse(""))).orElse(Told.NOTHING);
     }
 
     /** The page of a desk as it stands; {@code date} is today in words. Verdicts that come after handing in are not on it. */
@@ -94,7 +98,7 @@ public final class WriteUp {
     private static Page page(Findings findings, String date, boolean handedIn) {
         int begun = findings.desk().work().checks().begun();
         List<Piece> pieces = new ArrayList<>();
-        WriteUp writeUp = new WriteUp(state -> told(state, handedIn, findings.exercise().inMarks()));
+        WriteUp writeUp = new WriteUp(state -> told(state, handedIn, findings));
         findings.exercise().parts().forEach(part -> writeUp.part(findings.at(part), pieces));
         if (!findings.tasks().isEmpty()) {
             pieces.add(new Piece.Room("Comments"));
@@ -202,6 +206,6 @@ public final class WriteUp {
         return new Piece.Answered(state.number(), task.terms().title(), fill(task.terms().prompt(), findings), answer,
                 told.outcome(), told.verdict(),
                 String.join(" · ", Stream.of(tries, told.marks()).filter(text -> !text.isEmpty()).toList()), told.comments(),
-                        told.key());
+                        told.key(), told.why());
     }
 }

@@ -103,7 +103,7 @@ class FilesTest {
 
     /** An exercise of two parts with all kinds of blocks. */
     static Exercise rich() {
-        Terms terms = Terms.of("r2", "Read R²", "“Quotes”, <tags> & ünïcode", 3).withHint("look")
+        Terms terms = Terms.of("r2", "Read R²", "“Quotes”, <tags> & ünïcode", 3).withHint("look").withWhy("It is *so*.")
                 .withVerdict(Terms.Showing.AFTER_HANDING_IN);
         Exercise one = Kelp.whole().withFirst(part -> part.withBlockAt(4,
                 new Block.Asked(new ReadValue(terms, Quantity.R_SQUARED, new Rounding.Significant(3))))
@@ -242,7 +242,7 @@ class FilesTest {
         ExerciseFile.write(rich(), file);
         Map<String, String> entries = new LinkedHashMap<>(done(Archive.read(file)).entries());
         String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|dates|provenance|rules|"
-                + "frame|round|more|how|curve|row|at|level|hints|asked|band|shows)\" : null", "");
+                + "frame|round|more|how|curve|row|at|level|hints|why|asked|band|shows)\" : null", "");
         assertThat(before).doesNotContain("null");
         entries.put("exercise.json", before);
         assertThat(done(ExerciseFile.read(zip(entries)))).isEqualTo(rich());
