@@ -81,6 +81,11 @@ public record Variable(String name, String label, String unit, Optional<Limits> 
         return dates.isPresent() ? described() : unit.isEmpty() ? name : name + " (" + unit + ")";
     }
 
+    /** What stands above its column where that is only read: "length (cm)", and "days" where its unit is its name. */
+    public String columnTitle() {
+        return unit.equals(name) ? name : heading();
+    }
+
     /**
      * The same called as a heading with what it is says, "length (cm): blade length"; without a colon what it is stays. Dates as
      * in {@link #called}.

@@ -26,21 +26,23 @@ import hestra.fit.EquationNotation;
  * @param frame the part of the plane that the plot shows to begin with; nothing for the one that fits the data
  * @param families the families of curves that are offered beside the line; nothing for all
  * @param keeping how many of the points have to be kept for such an answer to count; nothing for half of them
+ * @param ground how large the squared paper on a handout is; nothing for a third of a page
  */
 public record PlotRules(Set<PointChange> points, EquationNotation form, OptionalInt digits, KeptPoints kept,
         Optional<Frame> frame,
-        Optional<Set<CurveFamily>> families, Optional<KeptShare> keeping) {
+        Optional<Set<CurveFamily>> families, Optional<KeptShare> keeping, Optional<Ground> ground) {
 
     public static final int FEWEST_DIGITS = 2;
     public static final int MOST_DIGITS = 15;
 
     /** Points may be moved and removed; equations have names and the constant first. */
     public static final PlotRules USUAL = new PlotRules(EnumSet.of(PointChange.MOVE, PointChange.REMOVE), EquationNotation.USUAL,
-            OptionalInt.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty(), Optional.empty());
+            OptionalInt.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
     public PlotRules {
         points = Set.copyOf(points);
         keeping = keeping.filter(it -> it != KeptShare.HALF);
+        ground = ground.filter(it -> it != Ground.THIRD);
         families = families.filter(it -> it.size() < CurveFamily.values().length).map(Set::copyOf);
         if (digits.isPresent() && (digits.getAsInt() < FEWEST_DIGITS || digits.getAsInt() > MOST_DIGITS)) {
             throw new IllegalArgumentException(digits.getAsInt() + " digits; " + FEWEST_DIGITS + " to " + MOST_DIGITS
@@ -50,7 +52,8 @@ public record PlotRules(Set<PointChange> points, EquationNotation form, Optional
 
     /** Rules with as many digits as are needed. */
     public PlotRules(Set<PointChange> points, EquationNotation form) {
-        this(points, form, OptionalInt.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty(), Optional.empty());
+        this(points, form, OptionalInt.empty(), KeptPoints.FULL, Optional.empty(), Optional.empty(), Optional.empty(),
+                Optional.empty());
     }
 
     public boolean allows(PointChange change) {
@@ -69,7 +72,7 @@ public record PlotRules(Set<PointChange> points, EquationNotation form, Optional
 
     /** The same with these families offered. */
     public PlotRules offering(Set<CurveFamily> some) {
-        return new PlotRules(points, form, digits, kept, frame, Optional.of(some), keeping);
+        return new PlotRules(points, form, digits, kept, frame, Optional.of(some), keeping, ground);
     }
 
     /** The same with a change of points allowed, or not. */
@@ -81,19 +84,19 @@ public record PlotRules(Set<PointChange> points, EquationNotation form, Optional
         } else {
             changed.remove(change);
         }
-        return new PlotRules(changed, form, digits, kept, frame, families, keeping);
+        return new PlotRules(changed, form, digits, kept, frame, families, keeping, ground);
     }
 
     public PlotRules with(EquationNotation newForm) {
-        return new PlotRules(points, newForm, digits, kept, frame, families, keeping);
+        return new PlotRules(points, newForm, digits, kept, frame, families, keeping, ground);
     }
 
     public PlotRules withDigits(OptionalInt count) {
-        return new PlotRules(points, form, count, kept, frame, families, keeping);
+        return new PlotRules(points, form, count, kept, frame, families, keeping, ground);
     }
 
     public PlotRules with(KeptPoints counted) {
-        return new PlotRules(points, form, digits, counted, frame, families, keeping);
+        return new PlotRules(points, form, digits, counted, frame, families, keeping, ground);
     }
 
     /** How many of the points have to be kept. */
@@ -102,10 +105,19 @@ public record PlotRules(Set<PointChange> points, EquationNotation form, Optional
     }
 
     public PlotRules with(KeptShare least) {
-        return new PlotRules(points, form, digits, kept, frame, families, Optional.of(least));
+        return new PlotRules(points, form, digits, kept, frame, families, Optional.of(least), ground);
     }
 
     public PlotRules showing(Optional<Frame> part) {
-        return new PlotRules(points, form, digits, kept, part, families, keeping);
+        return new PlotRules(points, form, digits, kept, part, families, keeping, ground);
+    }
+
+    /** How large the squared paper on a handout is. */
+    public Ground squared() {
+        return ground.orElse(Ground.THIRD);
+    }
+
+    public PlotRules with(Ground size) {
+        return new PlotRules(points, form, digits, kept, frame, families, keeping, Optional.of(size));
     }
 }

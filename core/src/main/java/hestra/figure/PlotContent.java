@@ -102,6 +102,14 @@ public record PlotContent(Plane plane, Data data, Lines lines, Look look, Attent
     /** More points than this are drawn as a cloud, without a mark of its own for each, and without residuals and squares. */
     static final int MOST_MARKS = 2_000;
 
+    /** The points alone, each called by the number of its row. */
+    public PlotContent numbered() {
+        Data numbered = new Data(data.points().stream().map(it -> new Point(it.row(), it.x(), it.y(), it.setAside(),
+                Integer.toString(it.row() + 1), it.group(), it.count())).toList(), data.groups(), data.only());
+        return new PlotContent(plane, numbered, Lines.NONE, new Look(Set.of(Layer.POINTS, Layer.NAMES), look.dress(),
+                look.precision(), look.level()), Attention.NONE, notice);
+    }
+
     /** The same, but for what is pointed at and read: as the instructor sees it. */
     public PlotContent atRest(String newNotice) {
         return new PlotContent(plane, data, new Lines(curves(), inHand(), Handles.NONE, Influence.NONE), look, Attention.NONE,

@@ -64,7 +64,7 @@ final class AboutVariables {
     }
 
     private static String heading(One one) {
-        return one.variable.heading();
+        return one.variable.columnTitle();
     }
 
     private Line line(String name, BiFunction<One, Summary, Entry> entry) {

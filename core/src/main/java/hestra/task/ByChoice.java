@@ -118,10 +118,18 @@ public sealed interface ByChoice extends Task, AnsweredByText permits Question, 
     @Override
     default List<OnPaper> onPaper(Truth truth) {
         List<OnPaper> all = new ArrayList<>();
-        rows(truth).forEach(row -> all.add(new OnPaper.Choices(row)));
-        textPrompt().ifPresent(_ -> all.add(new OnPaper.Lines(rows(truth).isEmpty() ? linesOfText() : 2)));
+        List<ChoiceRow> rows = rows(truth);
+        List<Set<Integer>> right = rightPlaces(truth);
+        for (int i = 0; i < rows.size(); i++) {
+            all.add(new OnPaper.Choices(rows.get(i), i < right.size() ? right.get(i) : Set.of()));
+        }
+        textPrompt().ifPresent(_ -> all.add(new OnPaper.Lines(rows.isEmpty() ? linesOfText() : 2, rows.isEmpty()
+                ? rightAnswer(truth) : "")));
         return all;
     }
+
+    /** For each row the places of the choices that are right. */
+    List<Set<Integer>> rightPlaces(Truth truth);
 
     /** How many lines a text takes that is the whole answer. */
     default int linesOfText() {

@@ -209,6 +209,6 @@ public record ByEye(Terms terms, Curve curve, double full, double half)
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        return List.of(new OnPaper.OnTheAxes());
+        return List.of(new OnPaper.Axes(true, true));
     }
 }

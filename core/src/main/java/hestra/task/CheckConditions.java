@@ -133,6 +133,17 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
     }
 
     @Override
+    public List<Set<Integer>> rightPlaces(Truth truth) {
+        List<FitCondition> conditions = inOrder();
+        List<Set<Integer>> right = new ArrayList<>();
+        conditions.forEach(it -> right.add(Set.of(failing.contains(it) ? 1 : 0)));
+        Set<Integer> seen = IntStream.range(0, conditions.size()).filter(i -> failing.contains(conditions.get(i))).boxed()
+                .collect(Collectors.toSet());
+        right.add(seen.isEmpty() ? Set.of(conditions.size()) : seen);
+        return right;
+    }
+
+    @Override
     public Verdict judged(Attempt attempt, Truth truth) {
         Chosen given = attempt.answer().as(Chosen.class);
         List<FitCondition> conditions = inOrder();

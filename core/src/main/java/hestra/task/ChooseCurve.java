@@ -127,6 +127,12 @@ public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, S
     }
 
     @Override
+    public List<Set<Integer>> rightPlaces(Truth truth) {
+        return List.of(right(truth).stream().collect(Collectors.toSet()),
+                reasons.stream().map(CurveReason::ordinal).collect(Collectors.toSet()));
+    }
+
+    @Override
     public Optional<String> textPrompt() {
         return sentence ? Optional.of("Say it in a sentence. Your instructor reads it.") : Optional.empty();
     }

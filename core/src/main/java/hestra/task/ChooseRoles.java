@@ -3,6 +3,7 @@ package hestra.task;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 import hestra.data.Roles;
 import hestra.feedback.Mistake;
@@ -106,6 +107,8 @@ public record ChooseRoles(Terms terms) implements Task, AnsweredByText, Conceals
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        return List.of(new OnPaper.Blank("explains", ""), new OnPaper.Blank("responds", ""));
+        List<String> names = List.of(truth.x().name(), truth.y().name());
+        return List.of(new OnPaper.Choices(new ChoiceRow("explains", "", names, false), Set.of(0)),
+                new OnPaper.Choices(new ChoiceRow("responds", "", names, false), Set.of(1)));
     }
 }

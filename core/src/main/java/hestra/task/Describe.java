@@ -159,12 +159,14 @@ public record Describe(Terms terms, Description key) implements Task, AnsweredBy
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        return List.of(row("direction", Description.Direction.values()), row("form", Description.Form.values()),
-                row("strength", Description.Strength.values()),
-                row("unusual points", Description.Unusual.values()), new OnPaper.Lines(2));
+        return List.of(row("direction", Description.Direction.values(), key.direction()),
+                row("form", Description.Form.values(), key.form()),
+                row("strength", Description.Strength.values(), key.strength()),
+                row("unusual points", Description.Unusual.values(), key.unusual()), new OnPaper.Lines(2, ""));
     }
 
-    private static OnPaper row(String name, Description.Choice[] choices) {
-        return new OnPaper.Choices(new ChoiceRow(name, "", Stream.of(choices).map(Description.Choice::inWords).toList(), false));
+    private static <C extends Enum<C> & Description.Choice> OnPaper row(String name, C[] choices, C right) {
+        return new OnPaper.Choices(new ChoiceRow(name, "", Stream.of(choices).map(Description.Choice::inWords).toList(), false),
+                Set.of(right.ordinal()));
     }
 }

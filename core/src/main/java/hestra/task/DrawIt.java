@@ -202,6 +202,6 @@ public record DrawIt(Terms terms, boolean blank, boolean titled) implements Task
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        return List.of(new OnPaper.OnTheAxes());
+        return List.of(new OnPaper.Axes(false, !blank));
     }
 }

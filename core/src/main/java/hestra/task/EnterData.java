@@ -18,6 +18,9 @@ import hestra.numbers.Counted;
  */
 public record EnterData(Terms terms, int count) implements Task, LeavesToStudent {
 
+    /** More rows than these are not printed to be filled in. */
+    private static final int MOST_ROWS = 14;
+
     static final Kind KIND = new Kind("enter-data", "Enter data", Kind.Group.DATA, EnterData.class, (id, truth) -> new EnterData(
             Terms.of(id, "Enter the last pairs", "Type the last pairs of the printed table into the table on the right.", 1),
                     Math.clamp(truth.data().size(), 1, 3)));
@@ -150,6 +153,15 @@ public record EnterData(Terms terms, int count) implements Task, LeavesToStudent
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        return List.of(new OnPaper.InTheProgram());
+        List<List<OnPaper.Cell>> lines = new ArrayList<>();
+        List<OnPaper.Cell> head = new ArrayList<>(List.of(OnPaper.Cell.heading("row")));
+        truth.data().variables().forEach(it -> head.add(OnPaper.Cell.heading(it.columnTitle())));
+        lines.add(head);
+        for (int row : rows(truth).stream().limit(MOST_ROWS).toList()) {
+            List<OnPaper.Cell> line = new ArrayList<>(List.of(OnPaper.Cell.heading(Integer.toString(row + 1))));
+            truth.data().row(row).cells().forEach(cell -> line.add(OnPaper.Cell.asked(cell.text())));
+            lines.add(line);
+        }
+        return List.of(new OnPaper.Grid("", lines));
     }
 }

@@ -25,6 +25,8 @@ import hestra.sentences.Topic;
 public record Explain(Terms terms, Optional<Explaining> how)
         implements Task, AnsweredByText, Explains, ReadByPerson, RestsOnGiven, UsesCurve {
 
+    private static final int LINES = 3;
+
     static final Kind KIND = new Kind("explain", "Explain in words", Kind.Group.WORDS, Explain.class,
             (id, _) -> new Explain(Terms.of(id, "Say it in words", "What does the slope mean here?", 3)));
 
@@ -180,8 +182,9 @@ public record Explain(Terms terms, Optional<Explaining> how)
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
+        String model = explaining().model();
         return List.of(explaining().frame().isBlank()
-                ? new OnPaper.Lines(3) : new OnPaper.Gaps(SentenceFrame.of(explaining().frame())));
+                ? new OnPaper.Lines(LINES, model) : new OnPaper.Gaps(SentenceFrame.of(explaining().frame()), model));
     }
 
     /** A model sentence is in a copy only where the student is shown it after the last try. */

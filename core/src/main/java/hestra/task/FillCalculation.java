@@ -38,9 +38,6 @@ public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String>
     public static final int MOST_CELLS = 200;
     public static final int MOST_PLACES = 8;
     private static final int MOST_NAMED = 3;
-    /** Of more cells than these the whole working is written down on paper. */
-    private static final int MOST_BLANKS = 12;
-    private static final int ROOM_TO_WORK = 10;
     /** A double may be off the half of a last place by its own rounding. */
     private static final double HAIR = 1e-9;
 
@@ -241,9 +238,6 @@ public record FillCalculation(Terms terms, CalculationCells.Way way, Set<String>
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        Optional<FillIn> fill = fillIn(truth);
-        return fill.filter(it -> it.asked().size() <= MOST_BLANKS)
-                .map(it -> it.asked().stream().<OnPaper>map(id -> new OnPaper.Blank(name(it, id), "")).toList())
-                .orElse(List.of(new OnPaper.Lines(ROOM_TO_WORK)));
+        return fillIn(truth).map(it -> new PaperCalculation(it, truth.style()).grids()).orElse(List.of());
     }
 }

@@ -290,11 +290,15 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        List<OnPaper> all = new ArrayList<>(List.of(new OnPaper.Blank(count == 1 ? "row" : "rows", "")));
-        action.ifPresent(_ -> all.add(new OnPaper.Choices(new ChoiceRow("what to do", "", Stream.of(PointAction.values())
-                .map(PointAction::inWords).toList(), false))));
-        reason.ifPresent(_ -> all.add(new OnPaper.Choices(new ChoiceRow("why", "", Stream.of(PointReason.values())
-                .map(PointReason::inWords).toList(), false))));
+        List<Set<Integer>> right = right(truth);
+        List<OnPaper> all = new ArrayList<>(List.of(new OnPaper.NumberedPoints(),
+                new OnPaper.Blank(count == 1 ? "row" : "rows", "", right.isEmpty() ? "" : right.getFirst().stream().sorted()
+                        .map(row -> Integer.toString(row + 1)).collect(Collectors.joining(", ")))));
+        action.ifPresent(key -> all.add(new OnPaper.Choices(new ChoiceRow("what to do", "", Stream.of(PointAction.values())
+                .map(PointAction::inWords).toList(), false),
+                key.holding(reason).stream().map(PointAction::ordinal).collect(Collectors.toSet()))));
+        reason.ifPresent(key -> all.add(new OnPaper.Choices(new ChoiceRow("why", "", Stream.of(PointReason.values())
+                .map(PointReason::inWords).toList(), false), Set.of(key.ordinal()))));
         return all;
     }
 

@@ -195,8 +195,10 @@ public record FindSlip(Terms terms, int row, int column, String shown)
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        String unit = isIn(truth.data()) ? truth.data().variable(column).unit() : "";
-        return List.of(new OnPaper.Blank("row", ""), new OnPaper.Blank("should be", unit));
+        boolean isIn = isIn(truth.data());
+        return List.of(new OnPaper.Blank("row", "", Integer.toString(row + 1)),
+                new OnPaper.Blank("should be", isIn ? truth.data().variable(column).unit() : "",
+                        isIn ? truth.data().cell(row, column).text() : ""));
     }
 
     /** A slip that was the proposed one is so for other data too. */

@@ -32,6 +32,8 @@ import hestra.tracing.Tracing;
 public record FromPicture(Terms terms, double within, Optional<Curve> curve, double band)
         implements Task, LeavesToStudent, Sketched {
 
+    private static final int MOST_ON_PAPER = 20;
+
     static final Kind KIND = new Kind("from-picture", "From a picture", Kind.Group.DATA, FromPicture.class,
             (id, _) -> new FromPicture(
             Terms.of(id, "Read the points off the picture",
@@ -253,6 +255,14 @@ public record FromPicture(Terms terms, double within, Optional<Curve> curve, dou
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        return List.of(new OnPaper.InTheProgram());
+        Pairs right = right(truth);
+        List<List<OnPaper.Cell>> lines = new ArrayList<>();
+        lines.add(List.of(OnPaper.Cell.heading(""), OnPaper.Cell.heading(truth.x().columnTitle()),
+                OnPaper.Cell.heading(truth.y().columnTitle())));
+        for (int i = 0; i < Math.min(right.size(), MOST_ON_PAPER); i++) {
+            lines.add(List.of(OnPaper.Cell.heading(Integer.toString(i + 1)), OnPaper.Cell.asked(truth.style().show(right.x(i))),
+                    OnPaper.Cell.asked(truth.style().show(right.y(i)))));
+        }
+        return List.of(new OnPaper.ThePicture(), new OnPaper.Grid("", lines));
     }
 }

@@ -154,7 +154,7 @@ public record MatchPlot(Terms terms, Shown shown, Set<WrongPlot> wrongs) impleme
     }
 
     private static SmallPlot plot(Variable x, Variable y, Pairs pairs) {
-        return new SmallPlot(x.heading(), y.heading(), pairs, Optional.empty(), Frame.around(pairs.xs(), pairs.ys()));
+        return new SmallPlot(x.columnTitle(), y.columnTitle(), pairs, Optional.empty(), Frame.around(pairs.xs(), pairs.ys()));
     }
 
     private static SmallPlot lined(Truth truth, Straight line) {
@@ -176,7 +176,7 @@ public record MatchPlot(Terms terms, Shown shown, Set<WrongPlot> wrongs) impleme
         double most = Arrays.stream(e).map(Math::abs).max().orElse(1);
         Frame along = Frame.around(pairs.xs(), pairs.ys());
         double top = most > 0 && Double.isFinite(most * 1.15) ? most * 1.15 : 1;
-        return new SmallPlot(truth.x().heading(), "residual", points, Optional.of(new Straight(0, 0)),
+        return new SmallPlot(truth.x().columnTitle(), "residual", points, Optional.of(new Straight(0, 0)),
                 new Frame(along.xLow(), along.xHigh(), -top, top));
     }
 
@@ -237,7 +237,7 @@ public record MatchPlot(Terms terms, Shown shown, Set<WrongPlot> wrongs) impleme
         return switch (wrong) {
             case AXES -> LeastSquares.line(truth.pairs().swapped()).line()
                     .map(it -> residuals(truth, truth.pairs().swapped(), it::residualOf))
-                    .map(it -> new SmallPlot(truth.x().heading(), it.y(), it.points(), it.line(), it.frame()));
+                    .map(it -> new SmallPlot(truth.x().columnTitle(), it.y(), it.points(), it.line(), it.frame()));
             case SIGN -> Optional.of(residuals(truth, (x, y) -> -line.residualOf(x, y)));
             case INTERCEPT -> line.residualStandardError().stream()
                     .mapToObj(s -> residuals(truth, (x, y) -> line.residualOf(x, y) + 1.5 * s)).findFirst();
@@ -341,6 +341,8 @@ public record MatchPlot(Terms terms, Shown shown, Set<WrongPlot> wrongs) impleme
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        return List.of(new OnPaper.InTheProgram());
+        List<Option> options = options(truth);
+        return List.of(new OnPaper.LetteredPlots(options.stream().map(Option::plot).toList(),
+                IntStream.range(0, options.size()).filter(i -> options.get(i).wrong.isEmpty()).boxed().findFirst()));
     }
 }

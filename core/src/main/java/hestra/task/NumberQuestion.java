@@ -90,7 +90,7 @@ public record NumberQuestion(Terms terms, double key, Rounding rounding, String 
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        return List.of(new OnPaper.Blank("", unit));
+        return List.of(new OnPaper.Blank("", unit, truth.style().show(key, rounding)));
     }
 
     @Override

@@ -12,6 +12,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import hestra.data.Variable;
 import hestra.feedback.Mistake;
@@ -306,14 +307,22 @@ public record Predict(Terms terms, List<Double> at, Rounding rounding, Optional<
         boolean ofX = asks().way() == Predicting.Way.X_FROM_Y;
         Variable given = ofX ? truth.y() : truth.x();
         Variable asked = ofX ? truth.x() : truth.y();
-        List<String> headings = new ArrayList<>(List.of(given.heading()));
-        at.forEach(it -> headings.add(given.shown(it, truth.style())));
-        List<String> lines = new ArrayList<>(List.of(asked.heading()));
-        asks().band().ifPresent(_ -> lines.add("from \u2026 to"));
-        if (asks().trust()) {
-            lines.add("trust it?");
+        List<PredictedPlace> places = places(truth);
+        List<List<OnPaper.Cell>> lines = new ArrayList<>();
+        lines.add(line(given.columnTitle(), at.stream().map(it -> OnPaper.Cell.given(given.shown(it, truth.style()))).toList()));
+        lines.add(line(asked.columnTitle(), places.stream().map(it -> OnPaper.Cell.asked(it.numbers())).toList()));
+        if (asks().band().isPresent()) {
+            lines.add(line("from \u2026 to", places.stream().map(it -> OnPaper.Cell.asked(it.limits())).toList()));
         }
-        return List.of(new OnPaper.Grid(headings, lines));
+        if (asks().trust()) {
+            lines.add(line("trust it?",
+                    places.stream().map(it -> OnPaper.Cell.asked(it.thought().answer())).toList()));
+        }
+        return List.of(new OnPaper.Grid("", lines));
+    }
+
+    private static List<OnPaper.Cell> line(String name, List<OnPaper.Cell> cells) {
+        return Stream.concat(Stream.of(OnPaper.Cell.heading(name)), cells.stream()).toList();
     }
 
     /** Places that were the proposed ones are so for other data too. */

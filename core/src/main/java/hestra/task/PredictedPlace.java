@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 
@@ -138,9 +139,26 @@ final class PredictedPlace {
         return name() + " " + numbers + (task.asks().trust() ? ", " + trust.inFull() : "");
     }
 
-    private String interval() {
+    /** The right numbers here; "none" where there is none. */
+    String numbers() {
+        double[] values = sought.all(truth.evidence()).toArray();
+        return values.length == 0 ? "none" : DoubleStream.of(values).mapToObj(this::shown).collect(Collectors.joining(" or "));
+    }
+
+    /** The ends of the right interval; empty where none is asked for. */
+    String limits() {
         List<String> ends = ends().stream().flatMap(it -> it.all(truth.evidence()).mapToObj(this::shown)).toList();
-        return ends.size() == 2 ? " (" + ends.getFirst() + " to " + ends.getLast() + ")" : "";
+        return ends.size() == 2 ? ends.getFirst() + " to " + ends.getLast() : "";
+    }
+
+    /** What is rightly thought of the prediction. */
+    Trust thought() {
+        double[] values = sought.all(truth.evidence()).toArray();
+        return values.length == 0 ? ofNone() : trust(truth.evidence(), values[0]);
+    }
+
+    private String interval() {
+        return limits().isEmpty() ? "" : " (" + limits() + ")";
     }
 
     private String shown(double value) {

@@ -170,6 +170,17 @@ public record Question(Terms terms, Sort sort, List<Option> options, boolean isT
     }
 
     @Override
+    public List<Set<Integer>> rightPlaces(Truth truth) {
+        Set<Integer> right = IntStream.range(0, options.size()).filter(i -> options.get(i).right).boxed()
+                .collect(Collectors.toSet());
+        return switch (sort) {
+            case ONE, SEVERAL -> List.of(right);
+            case TRUE_BECAUSE -> List.of(Set.of(isTrue ? 0 : 1), right);
+            case SHORT_TEXT, LONG_TEXT -> List.of();
+        };
+    }
+
+    @Override
     public Optional<String> textPrompt() {
         return switch (sort) {
             case ONE, SEVERAL, TRUE_BECAUSE -> Optional.empty();

@@ -165,6 +165,10 @@ public record ReadValue(Terms terms, Quantity quantity, Rounding rounding, Optio
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        return List.of(new OnPaper.Blank("", asking().unit() ? "" : sought().measured().unit(truth.x(), truth.y())));
+        String unit = sought().measured().unit(truth.x(), truth.y());
+        Key key = key(truth);
+        String answer = key.computed() ? key.text() : "";
+        String number = answer.endsWith(" " + unit) ? answer.substring(0, answer.length() - unit.length() - 1) : answer;
+        return List.of(asking().unit() ? new OnPaper.Blank("", "", answer) : new OnPaper.Blank("", unit, number));
     }
 }

@@ -13,8 +13,10 @@ import java.util.Set;
  * @param scoring what it is worth, and which answer counts
  * @param telling what the student is told, and when
  * @param opened what it opens, and when
+ * @param printed how it stands on paper
  */
-public record Terms(String id, String title, String prompt, Scoring scoring, Telling telling, Opened opened) {
+public record Terms(String id, String title, String prompt, Scoring scoring, Telling telling, Opened opened,
+        Printed printed) {
 
     public static final int MOST_MARKS = 100;
     public static final int MOST_TRIES = 20;
@@ -67,6 +69,22 @@ public record Terms(String id, String title, String prompt, Scoring scoring, Tel
     public record Opened(Set<Aid> aids, Opening when) {
         public Opened {
             aids = Set.copyOf(aids);
+        }
+    }
+
+    /**
+     * How a task stands on paper.
+     *
+     * @param prompt what is asked there, in the place of its prompt; nothing for the same
+     * @param leftOut whether a handout leaves it out
+     */
+    public record Printed(Optional<String> prompt, boolean leftOut) {
+
+        /** On paper as on the screen. */
+        public static final Printed USUAL = new Printed(Optional.empty(), false);
+
+        public Printed {
+            prompt = prompt.filter(it -> !it.isBlank());
         }
     }
 
@@ -158,7 +176,7 @@ public record Terms(String id, String title, String prompt, Scoring scoring, Tel
     public static Terms of(String id, String title, String prompt, int marks) {
         return new Terms(id, title, prompt, new Scoring(marks, 3, Counting.BEST, Playing.ONCE),
                 new Telling(Showing.AT_ONCE, "", Afterwards.ANSWER, Optional.empty(), Optional.empty()),
-                new Opened(Set.of(), Opening.DONE));
+                new Opened(Set.of(), Opening.DONE), Printed.USUAL);
     }
 
     public int marks() {
@@ -226,24 +244,24 @@ public record Terms(String id, String title, String prompt, Scoring scoring, Tel
     }
 
     private Terms with(Scoring other) {
-        return new Terms(id, title, prompt, other, telling, opened);
+        return new Terms(id, title, prompt, other, telling, opened, printed);
     }
 
     private Terms with(Telling other) {
-        return new Terms(id, title, prompt, scoring, other, opened);
+        return new Terms(id, title, prompt, scoring, other, opened, printed);
     }
 
     /** The same of another task. */
     public Terms withId(String other) {
-        return new Terms(other, title, prompt, scoring, telling, opened);
+        return new Terms(other, title, prompt, scoring, telling, opened, printed);
     }
 
     public Terms withTitle(String text) {
-        return new Terms(id, text, prompt, scoring, telling, opened);
+        return new Terms(id, text, prompt, scoring, telling, opened, printed);
     }
 
     public Terms withPrompt(String text) {
-        return new Terms(id, title, text, scoring, telling, opened);
+        return new Terms(id, title, text, scoring, telling, opened, printed);
     }
 
     public Terms withMarks(int count) {
@@ -283,10 +301,25 @@ public record Terms(String id, String title, String prompt, Scoring scoring, Tel
     }
 
     public Terms opening(Set<Aid> aids) {
-        return new Terms(id, title, prompt, scoring, telling, new Opened(aids, opening()));
+        return new Terms(id, title, prompt, scoring, telling, new Opened(aids, opening()), printed);
     }
 
     public Terms opening(Opening when) {
-        return new Terms(id, title, prompt, scoring, telling, new Opened(opens(), when));
+        return new Terms(id, title, prompt, scoring, telling, new Opened(opens(), when), printed);
+    }
+
+    /** What is asked on paper. */
+    public String paperPrompt() {
+        return printed.prompt.orElse(prompt);
+    }
+
+    /** With what is asked on paper; as on the screen where that is empty. */
+    public Terms onPaper(String text) {
+        return new Terms(id, title, prompt, scoring, telling, opened, new Printed(Optional.of(text), printed.leftOut));
+    }
+
+    /** Left out of handouts, or not. */
+    public Terms leftOutOnPaper(boolean out) {
+        return new Terms(id, title, prompt, scoring, telling, opened, new Printed(printed.prompt, out));
     }
 }

@@ -25,6 +25,15 @@ public enum Trust {
         return inFull;
     }
 
+    /** As the answer to "trust it?". */
+    String answer() {
+        return switch (this) {
+            case TRUSTED -> "yes";
+            case DOUBTED -> "no";
+            case MEANINGLESS -> "no meaning";
+        };
+    }
+
     /** The sign that stands for it in a key. */
     String sign() {
         return switch (this) {

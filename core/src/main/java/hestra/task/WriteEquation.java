@@ -256,6 +256,7 @@ public record WriteEquation(Terms terms, Curve curve, int digits) implements ByT
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        return List.of(new OnPaper.Blank("", "", true));
+        Key key = key(truth);
+        return List.of(new OnPaper.Blank("", "", true, key.computed() ? key.text() : ""));
     }
 }

@@ -170,6 +170,6 @@ public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) im
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        return List.of(new OnPaper.Lines(ROOM));
+        return List.of(new OnPaper.Lines(ROOM, ""));
     }
 }

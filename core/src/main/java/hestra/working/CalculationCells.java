@@ -3,9 +3,11 @@ package hestra.working;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.IntFunction;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
@@ -126,6 +128,17 @@ public final class CalculationCells {
 
     public List<Grid> grids() {
         return List.copyOf(grids);
+    }
+
+    /** The cells that a cell is worked out from. */
+    public Set<String> inputs(String id) {
+        Set<String> asked = new LinkedHashSet<>();
+        made.get(id).from(other -> {
+            asked.add(other);
+            return values.get(other);
+        });
+        asked.retainAll(cells.keySet());
+        return asked;
     }
 
     /** The right value of a cell. */

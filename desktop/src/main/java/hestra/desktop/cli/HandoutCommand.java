@@ -11,6 +11,7 @@ import java.util.stream.IntStream;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
 import hestra.documents.page.Handout;
+import hestra.documents.page.PagePictures;
 import hestra.documents.page.Paper;
 import hestra.exercise.Copy;
 import hestra.exercise.Exercise;
@@ -50,6 +51,9 @@ public final class HandoutCommand implements Callable<Integer> {
 
     @Option(names = "--letter", description = "on Letter paper; A4 otherwise")
     private boolean letter;
+
+    @Option(names = "--look", paramLabel = "DIR", description = "write the pages as pictures (PNG) to DIR too")
+    private Path look;
 
     @Option(names = "--unfinished", description = "go on though something in the exercise is unfinished")
     private boolean unfinished;
@@ -98,6 +102,9 @@ public final class HandoutCommand implements Callable<Integer> {
                 Handout.writeKey(exercise, variants, paper, out, followed);
             } else {
                 Handout.write(exercise, variants, List.of(), paper, out, followed);
+            }
+            if (look != null) {
+                PagePictures.write(out, look);
             }
             return Result.done(variants.size());
         } catch (Progress.Stopped e) {

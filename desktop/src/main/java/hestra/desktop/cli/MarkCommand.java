@@ -21,6 +21,7 @@ import hestra.documents.file.Result;
 import hestra.documents.page.ClassPage;
 import hestra.documents.page.GiveBack;
 import hestra.documents.page.HtmlPage;
+import hestra.documents.page.PagePictures;
 import hestra.documents.page.Paper;
 import hestra.documents.table.NameList;
 import hestra.exercise.ClassList;
@@ -61,6 +62,9 @@ public final class MarkCommand implements Callable<Integer> {
 
     @Option(names = "--pdf", description = "write the pages as PDF too")
     private boolean pdf;
+
+    @Option(names = "--look", paramLabel = "DIR", description = "write the pages of --give-back as pictures (PNG) to DIR too")
+    private Path look;
 
     @Option(names = "--key", description = "the pages say what would have been right")
     private boolean key;
@@ -160,9 +164,16 @@ public final class MarkCommand implements Callable<Integer> {
                 FileWriting.write(classPage, HtmlPage.of(ClassPage.of(ClassResult.of(work), Exchange.today(), true)));
             }
             if (giveBack != null) {
-                Set<GiveBack.Form> forms = pdf ? EnumSet.allOf(GiveBack.Form.class) : EnumSet.of(GiveBack.Form.HTML);
-                List<String> failures = new GiveBack(work, decides, key, Exchange.today())
-                        .write(folder, giveBack, forms, Paper.A4, followed).failures();
+                Set<GiveBack.Form> forms = pdf || look != null ? EnumSet.allOf(GiveBack.Form.class)
+                        : EnumSet.of(GiveBack.Form.HTML);
+                GiveBack.Written written = new GiveBack(work, decides, key, Exchange.today())
+                        .write(folder, giveBack, forms, Paper.A4, followed);
+                for (Path page : written.files()) {
+                    if (look != null && page.toString().endsWith(".pdf")) {
+                        PagePictures.write(page, look);
+                    }
+                }
+                List<String> failures = written.failures();
                 failures.forEach(spec.commandLine().getErr()::println);
                 failed = !failures.isEmpty();
             }

@@ -9,9 +9,11 @@ import hestra.desk.Findings;
 import hestra.desktop.files.Exchange;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.exercise.HestraFile;
+import hestra.documents.file.FileReading;
 import hestra.documents.file.Result;
 import hestra.documents.page.Page;
 import hestra.documents.page.PageFile;
+import hestra.documents.page.PagePictures;
 import hestra.documents.page.Paper;
 import hestra.documents.page.StudyPage;
 import hestra.documents.page.WriteUp;
@@ -47,6 +49,9 @@ public final class ReportCommand implements Callable<Integer> {
     @Option(names = "--name", paramLabel = "NAME", description = "whose study it is", defaultValue = "")
     private String name;
 
+    @Option(names = "--look", paramLabel = "DIR", description = "write the pages as pictures (PNG) to DIR too")
+    private Path look;
+
     @Override
     public Integer call() {
         if (!PageFile.isOne(out)) {
@@ -71,6 +76,9 @@ public final class ReportCommand implements Callable<Integer> {
     private int written(Page page) {
         try {
             PageFile.write(page, paper, out);
+            if (look != null) {
+                PagePictures.write(page, paper, FileReading.name(out).replaceFirst("\\.\\w+$", ""), look);
+            }
             spec.commandLine().getOut().println(out);
             return 0;
         } catch (IOException e) {

@@ -63,10 +63,15 @@ final class CrabClaws {
             "predict",
             "A crab far wider than any that was measured may follow another rule: perhaps there are none.");
 
+    /** What is asked on paper, where that is something else than on the screen. */
+    private static final Map<String, String> ON_PAPER = Map.of(
+            "conditions",
+            "Look at the residuals of the line. Which of these hold for it?");
+
     private CrabClaws() {}
 
     static Exercise exercise() {
-        return Story.explained(asked(), WHY);
+        return Story.onPaper(Story.explained(asked(), WHY), ON_PAPER);
     }
 
     private static Exercise asked() {

@@ -63,10 +63,22 @@ final class FerryAndGulls {
             "That a relationship is not seen in 32 days does not show that there is none: the data cannot "
                     + "tell.");
 
+    /** What is asked on paper, where that is something else than on the screen. */
+    private static final Map<String, String> ON_PAPER = Map.of(
+            "day",
+            "One day lies far above all others. Write the number of its row, and say what you would do about "
+                    + "it.",
+            "p",
+            "How often would a slope at least as far from 0 come about by chance, if there were no "
+                    + "relationship at all? Give p of the slope.",
+            "letter",
+            "Write a short letter to the harbour master: what was counted, what came out, and what may be "
+                    + "said of it.");
+
     private FerryAndGulls() {}
 
     static Exercise exercise() {
-        return Story.explained(asked(), WHY);
+        return Story.onPaper(Story.explained(asked(), WHY), ON_PAPER);
     }
 
     private static Exercise asked() {

@@ -64,10 +64,20 @@ public final class KelpBlades {
             "The slope says how much the *prediction* changes from one day to the next. Single blades are "
                     + "longer or shorter than that.");
 
+    /** What is asked on paper, where that is something else than on the screen. */
+    private static final Map<String, String> ON_PAPER = Map.of(
+            "enter",
+            "Copy the last three pairs of the table.",
+            "slip",
+            "One blade cannot be as long as the table says that was entered. Find it, compare it with the "
+                    + "table above, and mend it.",
+            "predict",
+            "Predict the length at each age. Which predictions would you trust?");
+
     private KelpBlades() {}
 
     public static Exercise exercise() {
-        return Story.explained(asked(), WHY);
+        return Story.onPaper(Story.explained(asked(), WHY), ON_PAPER);
     }
 
     private static Exercise asked() {

@@ -60,10 +60,16 @@ final class LichenRings {
             "why",
             "Inside the data a curve joins what was measured. Outside, nothing holds it.");
 
+    /** What is asked on paper, where that is something else than on the screen. */
+    private static final Map<String, String> ON_PAPER = Map.of(
+            "wall",
+            "The largest ring on the sea wall measures 45 mm, the largest on the old quay 58 mm. How old are "
+                    + "they by the logarithmic curve, to the nearest year? Which of the two ages would you trust?");
+
     private LichenRings() {}
 
     static Exercise exercise() {
-        return Story.explained(asked(), WHY);
+        return Story.onPaper(Story.explained(asked(), WHY), ON_PAPER);
     }
 
     private static Exercise asked() {

@@ -64,10 +64,16 @@ final class LightInTheBay {
             "The curve was fitted below the surface only. What happens at the very top, such as light thrown "
                     + "back by the waves, is not in it.");
 
+    /** What is asked on paper, where that is something else than on the screen. */
+    private static final Map<String, String> ON_PAPER = Map.of(
+            "deep",
+            "At which depth is a tenth of the light left, by the curve? And at which a hundredth? Give whole "
+                    + "metres. Which of the two depths would you trust?");
+
     private LightInTheBay() {}
 
     static Exercise exercise() {
-        return Story.explained(asked(), WHY);
+        return Story.onPaper(Story.explained(asked(), WHY), ON_PAPER);
     }
 
     private static Exercise asked() {

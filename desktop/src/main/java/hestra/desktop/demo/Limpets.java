@@ -72,10 +72,24 @@ final class Limpets {
             "Whether a point is in or out is a decision of yours, so the reader must be told of it and see "
                     + "both results.");
 
+    /** What is asked on paper, where that is something else than on the screen. */
+    private static final Map<String, String> ON_PAPER = Map.of(
+            "lever",
+            "One place could pull the line more than any other, whatever its height. Write the number of its "
+                    + "row, and say what you would do about it.",
+            "without",
+            "Leave the place out that could pull the line most, and give the slope of the line through the "
+                    + "others.",
+            "predict",
+            "Predict the tallest limpet at each exposure by the line of all the places, with the 95 % "
+                    + "interval of a single place. Which would you trust, and which cannot be?",
+            "slope",
+            "By how much does the height change with each step of the index?");
+
     private Limpets() {}
 
     static Exercise exercise() {
-        return Story.explained(asked(), WHY);
+        return Story.onPaper(Story.explained(asked(), WHY), ON_PAPER);
     }
 
     private static Exercise asked() {

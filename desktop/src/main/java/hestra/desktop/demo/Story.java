@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.BiFunction;
 
 import hestra.data.DataTable;
 import hestra.data.Pairs;
@@ -127,11 +128,20 @@ final class Story {
 
     /** An exercise whose tasks say, once they are solved, why it is so: by their ids. */
     static Exercise explained(Exercise exercise, Map<String, String> why) {
+        return told(exercise, why, Terms::withWhy);
+    }
+
+    /** An exercise whose tasks ask something else on paper: by their ids. */
+    static Exercise onPaper(Exercise exercise, Map<String, String> prompts) {
+        return told(exercise, prompts, Terms::onPaper);
+    }
+
+    private static Exercise told(Exercise exercise, Map<String, String> texts, BiFunction<Terms, String, Terms> telling) {
         List<String> ids = exercise.tasks().stream().map(Task::id).toList();
-        if (!ids.containsAll(why.keySet())) {
-            throw new IllegalArgumentException("no such task among " + why.keySet());
+        if (!ids.containsAll(texts.keySet())) {
+            throw new IllegalArgumentException("no such task among " + texts.keySet());
         }
-        return exercise.withParts(exercise.parts().stream().map(part -> part.withTasks((Task task) -> why.containsKey(task.id())
-                ? task.with(task.terms().withWhy(why.get(task.id()))) : task)).toList());
+        return exercise.withParts(exercise.parts().stream().map(part -> part.withTasks((Task task) -> texts.containsKey(task.id())
+                ? task.with(telling.apply(task.terms(), texts.get(task.id()))) : task)).toList());
     }
 }

@@ -55,7 +55,8 @@ public final class PieceView {
             case Piece.Comment(String text) -> small(text);
             case Piece.Heading(int _, String text) -> small(text);
             case Piece.Room(String title) -> small(title);
-            case Piece.Text _, Piece.Image _, Piece.Answered _ ->
+            case Piece.Text _, Piece.Image _, Piece.Answered _, Piece.TaskHead _, Piece.Form _, Piece.Beside _,
+                    Piece.Together _, Piece.SideBySide _, Piece.Written _ ->
                     throw new IllegalArgumentException("not kept on a sheet: " + piece);
         };
     }

@@ -2,7 +2,6 @@ package hestra.desktop.tour;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 
 import javax.imageio.ImageIO;
@@ -11,16 +10,13 @@ import hestra.desk.Desk;
 import hestra.documents.exercise.HestraFile;
 import hestra.documents.file.FileWriting;
 import hestra.documents.page.PageFile;
+import hestra.documents.page.PagePictures;
 import hestra.documents.page.Paper;
 import hestra.documents.page.StudyPage;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.rendering.PDFRenderer;
 
 /** The files of a study: the study itself, its report, and a picture of the report's first page. */
 final class StudyTour {
 
-    private static final float FINENESS = 96;
 
     private StudyTour() {}
 
@@ -40,9 +36,7 @@ final class StudyTour {
 
     /** Draws the first page of a PDF. */
     static void picture(Path pdf, Path picture) throws IOException {
-        try (PDDocument document = Loader.loadPDF(Files.readAllBytes(pdf))) {
-            BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, FINENESS);
-            FileWriting.write(picture, out -> ImageIO.write(page, "png", out));
-        }
+        BufferedImage page = PagePictures.first(pdf);
+        FileWriting.write(picture, out -> ImageIO.write(page, "png", out));
     }
 }

@@ -27,6 +27,7 @@ import hestra.desktop.parts.ProseView;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Closing;
 import hestra.exercise.Exercise;
+import hestra.exercise.Ground;
 import hestra.exercise.LiveText;
 import hestra.exercise.Part;
 import hestra.exercise.PartMarks;
@@ -62,6 +63,7 @@ final class ExerciseEditor extends VBox implements Editor {
     private final DigitsMenu digits;
     private final Choices<KeptPoints> kept;
     private final Choices<KeptShare> share;
+    private final Choices<Ground> ground;
     private final FrameFields frame;
     private final VBox families = new VBox();
     private final InPlaceText closing;
@@ -109,6 +111,8 @@ final class ExerciseEditor extends VBox implements Editor {
         kept = new Choices<>("kept-points", List.of(KeptPoints.values()), KeptPoints::inWords,
                 it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(it))));
         share = new Choices<>("kept-share", List.of(KeptShare.values()), KeptShare::inWords,
+                it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(it))));
+        ground = new Choices<>("squared-paper", List.of(Ground.values()), Ground::inWords,
                 it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(it))));
         frame = new FrameFields(() -> model.desk().exercise().mark(),
                 () -> FixedPlot.truth(model.desk().exercise(), model.findings().written()).frame(),
@@ -159,7 +163,7 @@ final class ExerciseEditor extends VBox implements Editor {
                         label("the plot shows to begin with"), frame, label("equations are written"), equations,
                         label("exponentials are written"), base, label("digits in the numbers of curves"), digits,
                 label("answers that are right for the points a student kept, others set aside with a reason"), kept,
-                        label("as long as of all points are kept at least"), share);
+                        label("as long as of all points are kept at least"), share, label("squared paper on handouts"), ground);
         watching = model.watch(this::show);
     }
 
@@ -192,6 +196,7 @@ final class ExerciseEditor extends VBox implements Editor {
         digits.show(part.rules().digits());
         kept.show(Optional.of(part.rules().kept()));
         share.show(Optional.of(part.rules().share()));
+        ground.show(Optional.of(part.rules().squared()));
         frame.show(part.rules().frame());
         for (CurveFamily family : CurveFamily.values()) {
             ((CheckBox) families.getChildren().get(family.ordinal())).setSelected(part.rules().offered().contains(family));

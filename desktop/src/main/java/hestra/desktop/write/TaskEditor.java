@@ -76,6 +76,7 @@ final class TaskEditor extends VBox implements Editor {
         HintFields.add(fields, model);
         fields.text("hint after a wrong answer that is not recognised", "edit-hint", it -> it.terms().hint(),
                 (it, text) -> it.with(it.terms().withHint(text)), false);
+        onPaper();
         fields.text("why it is so, said once it is solved", "edit-why", it -> it.terms().why(),
                 (it, text) -> it.with(it.terms().withWhy(text)), false);
         watching = model.watch(this::show);
@@ -125,6 +126,16 @@ final class TaskEditor extends VBox implements Editor {
             afterwards.setDisable(task.terms().tries() == 0);
         });
         fields.add(TaskFields.label("after the last try, tell"), afterwards);
+    }
+
+    private void onPaper() {
+        fields.text("on paper, where it is asked otherwise there", "edit-paper", it -> it.terms().printed().prompt().orElse(""),
+                (it, text) -> it.with(it.terms().onPaper(text)), true);
+        CheckBox printed = new CheckBox("on handouts");
+        printed.setId("edit-printed");
+        printed.setOnAction(_ -> fields.change(task -> task.with(task.terms().leftOutOnPaper(!printed.isSelected()))));
+        fields.onShow(task -> printed.setSelected(!task.terms().printed().leftOut()));
+        fields.add(printed);
     }
 
     private void playing() {

@@ -19,18 +19,21 @@ import hestra.task.Terms;
 /** The terms of a task as files have them: one beside the other, as {@link Terms} names them. */
 record TermsInFile(String id, String title, String prompt, int marks, int tries, Set<Aid> opens, String hint,
         Terms.Showing verdict, Terms.Opening opening, Terms.Afterwards afterwards, Terms.Playing playing, Terms.Counting counting,
-        Optional<List<Hint>> hints, Optional<String> why) {
+        Optional<List<Hint>> hints, Optional<String> why, Optional<String> paper,
+        Optional<Boolean> printed) {
 
     private static TermsInFile of(Terms terms) {
         return new TermsInFile(terms.id(), terms.title(), terms.prompt(), terms.marks(), terms.tries(), terms.opens(),
                 terms.hint(),
                 terms.verdict(), terms.opening(), terms.afterwards(), terms.playing(), terms.counting(), terms.telling().hints(),
-                terms.telling().why());
+                terms.telling().why(),
+                terms.printed().prompt(), Optional.of(false).filter(_ -> terms.printed().leftOut()));
     }
 
     private Terms terms() {
         return new Terms(id, title, prompt, new Terms.Scoring(marks, tries, counting, playing),
-                new Terms.Telling(verdict, hint, afterwards, hints, why), new Terms.Opened(opens, opening));
+                new Terms.Telling(verdict, hint, afterwards, hints, why), new Terms.Opened(opens, opening),
+                new Terms.Printed(paper, !printed.orElse(true)));
     }
 
     /** Writes terms. */

@@ -91,7 +91,7 @@ final class CurveReport {
     Optional<Piece> predictionTable(String label, String caption) {
         List<Line> lines = predictions();
         return lines.isEmpty() ? Optional.empty() : Optional.of(new Piece.Table(label, caption,
-                List.of(findings.x().heading(), "predicted " + findings.y().heading(),
+                List.of(findings.x().columnTitle(), "predicted " + findings.y().columnTitle(),
                         findings.numbers().levelInWords() + " interval of a single value", ""), lines));
     }
 

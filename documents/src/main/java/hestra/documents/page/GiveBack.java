@@ -7,6 +7,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -78,14 +79,24 @@ public final class GiveBack {
     public Page page(Student student, HandIn handIn) {
         Exercise exercise = exercise(student);
         Findings findings = Findings.of(handIn.on(exercise).desk());
-        List<Piece> first = new ArrayList<>();
+        List<Piece> first = new ArrayList<>(List.of(new Piece.Heading(2,
+                work.exercise().inMarks().outOf(work.total(student), work.exercise().marks()))));
         comments(work.comments(student)).forEach(comment -> first.add(new Piece.Comment(comment)));
+        lookAgain(student, findings).ifPresent(first::add);
         List<String> about = List.of(exercise.heading().isBlank() ? "" : exercise.title(), variant(student), student.marked()
-                .script().pace().map(pace -> "handed in " + when(pace.handedIn())).orElse(""),
-                student.late()
-                        ? "late"
-                        : "", "marked " + date, work.exercise().inMarks().outOf(work.total(student), work.exercise().marks()));
+                .script().pace().map(pace -> "handed in " + when(pace.handedIn())).orElse(""), student.late() ? "late" : "",
+                "marked " + date);
         return WriteUp.marked(findings, about, first, state -> told(student, state, findings));
+    }
+
+    /** The tasks that did not earn all their marks; nothing where all did, or some are still to be read. */
+    private Optional<Piece> lookAgain(Student student, Findings findings) {
+        List<String> again = findings.tasks().stream().filter(state -> work.exercise().task(state.task().id()).isPresent())
+                .filter(state -> EnumSet.of(Standing.NEARLY, Standing.WRONG, Standing.BLANK)
+                        .contains(work.award(student, state.task().id()).standing()))
+                .map(state -> state.number() + " " + state.task().terms().title()).toList();
+        return again.isEmpty() ? Optional.empty()
+                : Optional.of(new Piece.Remark("Look again at: " + String.join(" \u00b7 ", again) + "."));
     }
 
     /** What the student had: drawn by one thread at a time. */

@@ -6,15 +6,13 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
+import java.util.Optional;
 
-import com.samskivert.mustache.Template;
 import hestra.documents.file.FileWriting;
 import hestra.documents.file.Progress;
 import hestra.exercise.Exercise;
+import hestra.numbers.Counted;
 import hestra.variants.Variant;
 import hestra.variants.Variants;
 import org.apache.pdfbox.io.IOUtils;
@@ -27,7 +25,6 @@ import org.apache.pdfbox.multipdf.PDFMergerUtility;
  */
 public final class Handout {
 
-    private static final Template TEMPLATE = PageTemplate.template("handout");
     /** So many variants are laid out in one go: between one go and the next the work can be stopped. */
     private static final int AT_ONCE = 6;
     private static final int LONGEST_FOOT = 60;
@@ -97,45 +94,26 @@ public final class Handout {
     }
 
     private byte[] document(List<Variant> variants, List<String> names, List<Variant> together) throws IOException {
-        PdfDrawings drawings = new PdfDrawings(paper.textWidth());
-        List<Map<String, Object>> sheets = new ArrayList<>();
-        // What lines are broken by is the page without a name.
-        StringBuilder style = new StringBuilder(String.format(Locale.ROOT, "@page { size: %.1fmm %.1fmm; margin: %.0fmm; }%n",
-                paper.width(), paper.height(), Paper.MARGIN));
+        List<Sheet> sheets = new ArrayList<>();
         for (int i = 0; i < variants.size(); i++) {
-            Variant variant = variants.get(i);
-            sheets.add(sheet("v" + i, variant, i < names.size() ? names.get(i) : "", drawings));
-            style.append(page("v" + i, foot(variant)));
+            sheets.add(sheet(variants.get(i), i < names.size() ? names.get(i) : ""));
         }
         if (!together.isEmpty()) {
-            Map<String, Object> all = new HashMap<>();
-            all.put("page", "all");
-            all.put("title", "Key \u00b7 " + title());
-            all.put("by", "all variants \u00b7 for the instructor");
-            all.put("who", List.of());
-            all.put("pieces", KeyPieces.together(together));
-            sheets.add(all);
-            style.append(page("all", exercise.title() + " \u00b7 key"));
+            sheets.add(new Sheet(new Page("Key \u00b7 " + title(), "", List.of("all variants \u00b7 for the instructor"),
+                    KeyPieces.together(together)), Optional.empty(), exercise.title() + " \u00b7 key"));
         }
-        String html = XmlText.clean(TEMPLATE.execute(Map.of("title", title(), "style",
-                style + PageTemplate.resource("handout.css"), "sheets", sheets)));
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        PdfPage.render(html, drawings, bytes);
+        PdfSheets.write(sheets, paper, bytes);
         return bytes.toByteArray();
     }
 
-    private Map<String, Object> sheet(String page, Variant variant, String name, PdfDrawings drawings) {
+    private Sheet sheet(Variant variant, String name) {
         Exercise shown = variant.exercise();
         String which = variant.number() == 0 ? "" : "variant " + variant.number();
-        List<String> about = new ArrayList<>(List.of(shown.place(), which, key ? "for the instructor" : ""));
-        about.removeIf(String::isBlank);
-        Map<String, Object> sheet = new HashMap<>();
-        sheet.put("page", page);
-        sheet.put("title", (key ? "Key \u00b7 " : "") + title());
-        sheet.put("by", String.join(" \u00b7 ", about));
-        sheet.put("who", key ? List.of() : List.of(name.isBlank() ? "\u00a0" : name));
-        sheet.put("pieces", key ? KeyPieces.of(shown, drawings) : HandoutPieces.of(shown, drawings));
-        return sheet;
+        String marks = key ? Counted.of(shown.marks(), "mark") : "";
+        Page page = new Page((key ? "Key \u00b7 " : "") + title(), "", List.of(shown.place(), which, marks, key
+                ? "for the instructor" : ""), HandoutPieces.of(shown, key, paper));
+        return new Sheet(page, key ? Optional.empty() : Optional.of(name), foot(variant));
     }
 
     private String title() {
@@ -146,27 +124,5 @@ public final class Handout {
         String title = exercise.title().length() > LONGEST_FOOT
                 ? exercise.title().substring(0, LONGEST_FOOT) + "\u2026" : exercise.title();
         return title + (key ? " \u00b7 key" : "") + (variant.number() == 0 ? "" : " \u00b7 " + variant.number());
-    }
-
-    /** The page of a variant, with what stands at its foot. */
-    private String page(String name, String foot) {
-        String text = "font-family: 'Source Sans 3'; font-size: 8.5pt; color: #444444;";
-        return String.format(Locale.ROOT,
-                "@page %s { size: %.1fmm %.1fmm; margin: %.0fmm; @bottom-left { content: \"%s\"; %s } @bottom-right { content: "
-                + "counter(page) ' of ' counter(pages); %s } }%n",
-                name, paper.width(), paper.height(), Paper.MARGIN, escaped(foot), text, text);
-    }
-
-    /** A text within quotation marks of a style sheet, in which nothing can end it. */
-    private static String escaped(String text) {
-        StringBuilder escaped = new StringBuilder();
-        text.codePoints().forEach(c -> {
-            if (Character.isLetterOrDigit(c) || c == ' ' || c == '\u00b7' || c == ',' || c == '.' || c == '-') {
-                escaped.appendCodePoint(c);
-            } else {
-                escaped.append('\\').append(Integer.toHexString(c)).append(' ');
-            }
-        });
-        return escaped.toString();
     }
 }

@@ -1,61 +1,82 @@
 package hestra.documents.page;
 
-import java.awt.BasicStroke;
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.geom.Line2D;
 import java.util.ArrayList;
 import java.util.Base64;
-import java.util.HashMap;
+import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 import hestra.data.DataTable;
+import hestra.data.Pairs;
+import hestra.desk.Findings;
 import hestra.desk.FixedPlot;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
+import hestra.exercise.Ground;
 import hestra.exercise.LiveText;
 import hestra.exercise.OptionOrder;
 import hestra.exercise.Part;
+import hestra.exercise.Provenance;
+import hestra.figure.Frame;
+import hestra.figure.Layer;
+import hestra.figure.Plane;
 import hestra.figure.PlotContent;
 import hestra.figure.ScatterPlot;
+import hestra.figure.SquaredGround;
+import hestra.fit.LineFit;
 import hestra.numbers.Counted;
+import hestra.numbers.NumberStyle;
 import hestra.task.ChoiceRow;
+import hestra.task.FindSlip;
+import hestra.task.Key;
 import hestra.task.OnPaper;
 import hestra.task.Rounded;
-import hestra.task.SentenceFrame;
 import hestra.task.Task;
 import hestra.task.Truth;
 import hestra.tracing.Picture;
 
 /**
- * What stands on the handout of one variant, for the template: texts, data with empty axes, and each task with room for its
- * answer.
+ * What stands on the handout of one variant: texts, the data, axes to draw on, and each task with room for its answer. On the key
+ * to it the answers are written in, beside wrong answers worth knowing.
  */
 final class HandoutPieces {
 
-    private static final double RATIO = 0.55;
+    private static final double RATIO = 0.5;
     /** More rows than these are not printed. */
     static final int MOST_ROWS = 120;
     /** Rows of the data one below the other before they go on beside. */
     private static final int COLUMN = 14;
-    private static final int SQUARES_ACROSS = 12;
-    private static final int SQUARES_UP = 9;
-    private static final double SQUARE = 17;
+    /** More rows than these one below the other do not fit a page. */
+    private static final int HIGHEST = 40;
+    /** The width of a column of data, and of a letter, as a share of the text's. */
+    private static final double LETTER = 0.0105;
+    private static final double COLUMN_ROOM = 0.03;
+    private static final double NARROWEST_GROUND = 0.42;
     private static final int MOST_BESIDE = 3;
+    private static final int FEWEST_BELOW = 7;
+    private static final double MOST_RATIO = 0.8;
+    private static final int MOST_WRONG = 5;
+    /** The width of the plot beside which the numbers stand on a key. */
+    private static final double RESULT = 0.58;
+    private static final Frame SOMEWHERE = new Frame(0, 10, 0, 10);
 
     private final Exercise exercise;
-    private final PdfDrawings drawings;
-    private final List<Map<String, Object>> pieces = new ArrayList<>();
+    private final boolean key;
+    private final Paper paper;
+    private final List<Piece> pieces = new ArrayList<>();
 
-    private HandoutPieces(Exercise exercise, PdfDrawings drawings) {
+    private HandoutPieces(Exercise exercise, boolean key, Paper paper) {
+        this.paper = paper;
         this.exercise = exercise;
-        this.drawings = drawings;
+        this.key = key;
     }
 
-    static List<Map<String, Object>> of(Exercise exercise, PdfDrawings drawings) {
-        HandoutPieces all = new HandoutPieces(exercise, drawings);
+    /** All of it; the key where that is wanted. */
+    static List<Piece> of(Exercise exercise, boolean key, Paper paper) {
+        HandoutPieces all = new HandoutPieces(exercise, key, paper);
         exercise.parts().forEach(all::part);
         return all.pieces;
     }
@@ -63,14 +84,18 @@ final class HandoutPieces {
     private void part(Part part) {
         Truth truth = part.truth(exercise.mark());
         if (!part.heading().isBlank()) {
-            pieces.add(Map.of("heading", part.heading()));
+            pieces.add(new Piece.Heading(2, exercise.parts().size() > 1
+                    ? "Part " + (exercise.indexOf(part) + 1) + ": " + part.heading() : part.heading()));
+        }
+        if (key) {
+            result(part);
         }
         boolean printed = part.blocks().stream().anyMatch(Block.Printed.class::isInstance) || part.isOwn();
         for (Block block : part.blocks()) {
             // The data stand before the first task, unless the author put them somewhere.
             if (block instanceof Block.Asked && !printed) {
                 printed = true;
-                data(truth.printed(), "");
+                data(part, truth, "");
             }
             block(block, part, truth);
         }
@@ -78,100 +103,244 @@ final class HandoutPieces {
 
     private void block(Block block, Part part, Truth truth) {
         switch (block) {
+            case Block.Asked(Task task) -> task(task, part, truth);
+            case Block.Printed(String _, String caption) -> data(part, truth, LiveText.fill(caption, part, exercise.mark()));
+            case Block other when key -> { }
             case Block.Prose(String _, String text) ->
-                    pieces.add(Map.of("text", Prose.html(LiveText.fill(text, part, exercise.mark()))));
+                    pieces.add(new Piece.Text(LiveText.fill(text, part, exercise.mark())));
             case Block.Illustration(String _, Picture picture, String caption, String alternative) ->
-                pieces.add(Map.of("image", Map.of("source", source(picture.bytes()), "caption",
-                        LiveText.fill(caption, part, exercise.mark()), "alternative", alternative)));
+                    pieces.add(new Piece.Image(picture, LiveText.fill(caption, part, exercise.mark()), alternative));
             case Block.Plot plot -> {
                 PlotContent content = FixedPlot.of(exercise, part, plot);
                 String caption = LiveText.fill(plot.caption(), part, exercise.mark());
-                pieces.add(Map.of("figure", Map.of("caption", caption,
-                        "drawing", drawings.plot(new Piece.Plot(layout -> ScatterPlot.describe(content, layout), RATIO, "", "",
-                                caption.isBlank() ? "A plot of the data" : caption), 1))));
+                pieces.add(plot(content, RATIO, caption.isBlank() ? "A plot of the data" : caption, caption));
             }
-            case Block.Printed(String _, String caption) -> data(truth.printed(), LiveText.fill(caption, part, exercise.mark()));
             case Block.Formula(String _, String formula) ->
-                    pieces.add(Map.of("formula", LiveText.fill(formula, part, exercise.mark())));
+                    pieces.add(new Piece.Formula(LiveText.fill(formula, part, exercise.mark())));
             case Block.Strange _ -> { }
-            case Block.Asked(Task task) -> task(task, part, truth);
         }
     }
 
-    /** The table, in columns beside each other, and empty axes beside it or below. */
-    private void data(DataTable table, String caption) {
+    private static Piece.Plot plot(PlotContent content, double ratio, String alternative, String caption) {
+        return new Piece.Plot(layout -> ScatterPlot.describe(content, layout), ratio, "", caption, alternative);
+    }
+
+    // The data, and paper to draw on
+
+    /** The true table, in columns beside each other, with squared paper beside it where something is to be drawn. */
+    private void data(Part part, Truth truth, String caption) {
+        if (key) {
+            return;
+        }
+        DataTable table = truth.data();
         int rows = Math.min(table.size(), MOST_ROWS);
-        List<String> headings = table.variables().stream().map(it -> it.heading()).toList();
-        int fitting = Math.max(1, Math.min(MOST_BESIDE, 8 / table.width()));
+        String note = rows < table.size()
+                ? "The first " + rows + " of " + Counted.of(table.size(), "row") + "; all are in the file." : "";
+        double width = width(table);
+        int fitting = (int) Math.clamp(1 / width, 1, MOST_BESIDE);
         int beside = Math.clamp((rows + COLUMN - 1) / COLUMN, 1, fitting);
         int height = Math.max(1, (rows + beside - 1) / beside);
-        List<Map<String, Object>> columns = new ArrayList<>();
-        for (int from = 0; from < rows; from += height) {
-            columns.add(Map.of("headings", headings, "lines", IntStream.range(from, Math.min(rows, from + height))
-                    .mapToObj(row -> Map.of("cells",
-                    IntStream.range(0, table.width()).mapToObj(column -> table.row(row).cell(column).text()).toList()))
-                            .toList()));
+        Optional<Piece.Plot> ground = ground(part, truth);
+        if (height > HIGHEST || table.width() > 4) {
+            pieces.add(new Piece.Table("", (caption + " " + note).strip(), headings(table), lines(table, 0, rows)));
+            ground.ifPresent(pieces::add);
+            return;
         }
-        String left = rows < table.size()
-                ? "The first " + rows + " of " + Counted.of(table.size(), "row") + "; all are in the file." : "";
-        boolean axesFit = columns.size() * table.width() <= 4;
-        pieces.add(Map.of("data", Map.of("columns", columns, "axes", axesFit ? List.of(axes()) : List.of(), "axesBelow",
-                axesFit ? List.of() : List.of(axes()),
-                "note", (caption + " " + left).strip())));
+        List<Piece.Table> columns = columns(table, lines(table, 0, rows), height);
+        double rest = 1 - columns.size() * width;
+        boolean fits = rest >= NARROWEST_GROUND && part.rules().squared() == Ground.THIRD;
+        pieces.add(new Piece.Beside(columns, fits ? ground.map(it -> it.withShare(rest)
+                .withRatio(Math.min(MOST_RATIO, it.ratio() / rest))) : Optional.empty(),
+                (caption + " " + note).strip()));
+        if (!fits) {
+            ground.ifPresent(pieces::add);
+        }
     }
 
-    private String axes() {
-        double width = SQUARES_ACROSS * SQUARE;
-        double height = SQUARES_UP * SQUARE;
-        return drawings.painting(graphics -> squares(graphics, width, height), width + 2, height + 2,
-                "Empty squared paper for a plot");
+    /** The table as it was entered, with what was mistyped on purpose: the one above is true. */
+    private static void asEntered(Truth truth, List<Piece> into) {
+        DataTable entered = truth.printed();
+        List<Integer> left = truth.leftToType();
+        List<Piece.Table.Line> lines = IntStream.range(0, Math.min(entered.size(), MOST_ROWS)).filter(row -> !left.contains(row))
+                .mapToObj(row -> line(entered, row)).toList();
+        int fitting = (int) Math.clamp(1 / width(entered), 1, MOST_BESIDE + 1);
+        int beside = Math.clamp((lines.size() + FEWEST_BELOW - 1) / FEWEST_BELOW, 1, fitting);
+        into.add(new Piece.Beside(columns(entered, lines, (lines.size() + beside - 1) / beside), Optional.empty(), ""));
     }
 
-    private static void squares(Graphics2D graphics, double width, double height) {
-        graphics.setColor(new Color(0xB0B0B0));
-        graphics.setStroke(new BasicStroke(0.5f));
-        for (int i = 0; i <= SQUARES_ACROSS; i++) {
-            graphics.draw(new Line2D.Double(1 + i * SQUARE, 1, 1 + i * SQUARE, height + 1));
-        }
-        for (int i = 0; i <= SQUARES_UP; i++) {
-            graphics.draw(new Line2D.Double(1, 1 + i * SQUARE, width + 1, 1 + i * SQUARE));
-        }
+    /** Lines in tables beside one another, so many in each. */
+    private static List<Piece.Table> columns(DataTable table, List<Piece.Table.Line> lines, int height) {
+        return IntStream.iterate(0, from -> from < lines.size(), from -> from + height)
+                .mapToObj(from -> new Piece.Table("", "", headings(table),
+                        lines.subList(from, Math.min(lines.size(), from + height)))).toList();
     }
+
+    /** The width of a table, about, as a share of the text's. */
+    private static double width(DataTable table) {
+        double width = COLUMN_ROOM + LETTER * 4;
+        for (int column = 0; column < table.width(); column++) {
+            int at = column;
+            int widest = IntStream.range(0, Math.min(table.size(), MOST_ROWS)).map(row -> table.row(row).cell(at).text().length())
+                    .max().orElse(0);
+            int longest = Math.max(table.variable(column).columnTitle().length(), widest);
+            width += COLUMN_ROOM + LETTER * longest;
+        }
+        return width;
+    }
+
+    private static List<String> headings(DataTable table) {
+        List<String> headings = new ArrayList<>(List.of(""));
+        table.variables().forEach(it -> headings.add(it.columnTitle()));
+        return headings;
+    }
+
+    private static List<Piece.Table.Line> lines(DataTable table, int from, int to) {
+        return IntStream.range(from, to).mapToObj(row -> line(table, row)).toList();
+    }
+
+    private static Piece.Table.Line line(DataTable table, int row) {
+        List<String> cells = new ArrayList<>(List.of(Integer.toString(row + 1)));
+        table.row(row).cells().forEach(cell -> cells.add(cell.text()));
+        return new Piece.Table.Line(cells, false);
+    }
+
+    /** Squared paper with axes that fit the data, where a task of the part is done on it. */
+    private Optional<Piece.Plot> ground(Part part, Truth truth) {
+        Optional<OnPaper.Axes> axes = part.tasks().stream().flatMap(task -> task.onPaper(truth).stream())
+                .filter(OnPaper.Axes.class::isInstance).map(OnPaper.Axes.class::cast).filter(it -> !it.points()).findFirst();
+        boolean plain = axes.isEmpty();
+        boolean shown = part.tasks().stream().anyMatch(task -> task.onPaper(truth).stream()
+                .anyMatch(it -> it instanceof OnPaper.Axes || it instanceof OnPaper.NumberedPoints));
+        if (part.rules().squared() == Ground.NONE || plain && shown || truth.data().size() == 0) {
+            return Optional.empty();
+        }
+        boolean named = plain || axes.get().named();
+        Pairs pairs = truth.pairs();
+        Frame frame = pairs.size() == 0 ? SOMEWHERE : Frame.around(pairs.xs(), pairs.ys());
+        SquaredGround ground = new SquaredGround(new Plane(truth.x(), truth.y(), frame), named, named, truth.style());
+        double ratio = part.rules().squared().share() * paper.textHeight() / paper.textWidth();
+        return Optional.of(new Piece.Plot(ground::describe, ratio, "", "", "Empty squared paper for a plot"));
+    }
+
+    // Tasks
 
     private void task(Task task, Part part, Truth truth) {
+        if (task.terms().printed().leftOut()) {
+            return;
+        }
         String rounding = Rounded.of(task).inWords().replaceFirst("^to (a )?", "");
         String marks = task.terms().marks() == 0 ? "" : Counted.of(task.terms().marks(), "mark");
-        Map<String, Object> values = new HashMap<>();
-        values.put("number", exercise.indexOf(task.id()) + 1);
-        values.put("title", task.terms().title());
-        values.put("terms", rounding + (rounding.isEmpty() || marks.isEmpty() ? "" : " \u00b7 ") + marks);
-        values.put("prompt", Prose.html(LiveText.fill(task.terms().prompt(), part, exercise.mark())));
-        values.put("forms", task.onPaper(truth).stream().map(it -> form(task, it)).toList());
-        pieces.add(Map.of("task", values));
+        List<Piece> together = new ArrayList<>();
+        together.add(new Piece.TaskHead(exercise.indexOf(task.id()) + 1, task.terms().title(),
+                rounding + (rounding.isEmpty() || marks.isEmpty() ? "" : " \u00b7 ") + marks,
+                key ? "" : LiveText.fill(task.terms().paperPrompt(), part, exercise.mark())));
+        if (!key && task instanceof FindSlip) {
+            together.add(new Piece.Remark("The table as it was entered:"));
+            asEntered(truth, together);
+        }
+        for (OnPaper form : task.onPaper(truth)) {
+            form(task, form, part, truth, together);
+        }
+        if (key) {
+            notes(task, truth, together);
+        }
+        pieces.add(new Piece.Together(together));
     }
 
-    private Map<String, Object> form(Task task, OnPaper form) {
+    private void form(Task task, OnPaper form, Part part, Truth truth, List<Piece> into) {
+        switch (form) {
+            case OnPaper.Choices(ChoiceRow row, Set<Integer> right) -> {
+                List<Integer> order = OptionOrder.of(exercise, "").places(task.id(), row);
+                into.add(new Piece.Form(new OnPaper.Choices(new ChoiceRow(row.name(), row.prompt(),
+                        order.stream().map(row.options()::get).toList(), row.several()),
+                        IntStream.range(0, order.size()).filter(i -> right.contains(order.get(i))).boxed()
+                                .collect(Collectors.toSet())), key));
+            }
+            case OnPaper.NumberedPoints _ when !key -> numbered(part, into);
+            case OnPaper.Axes(boolean points, boolean _) when points && !key -> drawn(part, into);
+            case OnPaper.ThePicture _ when !key -> picture(part, into);
+            case OnPaper.NumberedPoints _, OnPaper.ThePicture _ -> { }
+            default -> into.add(new Piece.Form(form, key));
+        }
+    }
+
+    /** The plot with the numbers of its rows. */
+    private void numbered(Part part, List<Piece> into) {
+        Findings truth = FixedPlot.truth(exercise, part);
+        if (truth.pairs().size() > 0) {
+            into.add(plot(truth.showing(EnumSet.of(Layer.POINTS), false).numbered(), RATIO,
+                    "The data, each point with the number of its row", ""));
+        }
+    }
+
+    /** The points, for a curve to be drawn through. */
+    private void drawn(Part part, List<Piece> into) {
+        Findings truth = FixedPlot.truth(exercise, part);
+        if (truth.pairs().size() > 0) {
+            into.add(plot(truth.showing(EnumSet.of(Layer.POINTS), false), RATIO, "The data as points", ""));
+        }
+    }
+
+    private static void picture(Part part, List<Piece> into) {
+        if (part.provenance() instanceof Provenance.Traced(Picture picture, var _)) {
+            into.add(new Piece.Image(picture, "", "The picture that the data are read off"));
+        }
+    }
+
+    // The key
+
+    /** The plot with its line, the equation and the numbers that are asked most. */
+    private void result(Part part) {
+        Findings truth = FixedPlot.truth(exercise, part);
+        if (truth.pairs().size() == 0) {
+            return;
+        }
+        Piece.Plot plot = plot(truth.showing(EnumSet.of(Layer.POINTS, Layer.LINE), true), 0.6, FigureText.of(truth), "")
+                .withShare(RESULT);
+        Optional<LineFit> line = truth.fit().line();
+        List<Piece> numbers = new ArrayList<>();
+        if (line.isPresent() && truth.curves().curveInHand().isPresent()) {
+            NumberStyle style = truth.numbers().style();
+            numbers.add(new Piece.Set(truth.numbers().narrowEquation(truth.curves().curveInHand().get()), ""));
+            numbers.add(new Piece.Table("", "", List.of("", ""), List.of(
+                    Piece.Table.Line.of("r", style.share(line.get().r())),
+                    Piece.Table.Line.of("R\u00b2", style.share(line.get().rSquared())),
+                    Piece.Table.Line.of("s", style.show(line.get().residualStandardError())),
+                    Piece.Table.Line.of("n", Integer.toString(truth.pairs().n())),
+                    Piece.Table.Line.of("mean of " + truth.x().name(), style.show(line.get().meanX())),
+                    Piece.Table.Line.of("mean of " + truth.y().name(), style.show(line.get().meanY())))));
+        }
+        pieces.add(new Piece.SideBySide(List.of(plot), numbers, RESULT));
+    }
+
+    /** What is not written into the forms: the key in words, wrong answers and what they come from, and why it is so. */
+    private void notes(Task task, Truth truth, List<Piece> into) {
+        Key right = task.key(truth);
+        boolean written = task.onPaper(truth).stream().anyMatch(HandoutPieces::isWritten);
+        if (!right.computed()) {
+            into.add(new Piece.Remark("No key: " + right.text() + "."));
+        } else if (!written) {
+            into.add(new Piece.Written(right.text()));
+        }
+        if (!right.recognised().isEmpty()) {
+            into.add(new Piece.Table("", "", List.of("a wrong answer worth knowing", "what it comes from"),
+                    right.recognised().stream().limit(MOST_WRONG)
+                            .map(it -> Piece.Table.Line.of(it.answer(), it.mistake().inWords())).toList()));
+        }
+        if (!task.terms().why().isEmpty()) {
+            into.add(new Piece.Text(task.terms().why()));
+        }
+    }
+
+    /** Whether the answer stands in a form. */
+    private static boolean isWritten(OnPaper form) {
         return switch (form) {
-            case OnPaper.Lines(int count) -> Map.of("lines", IntStream.range(0, count).boxed().toList());
-            case OnPaper.Blank(String before, String after, boolean wide) ->
-                    Map.of("blank", Map.of("before", before, "after", after, "width", wide ? "wide" : "short"));
-            case OnPaper.Choices(ChoiceRow row) ->
-                    Map.of("choices", Map.of("name", asked(row).isEmpty() ? List.of() : List.of(asked(row)), "options",
-                            OptionOrder.of(exercise, "").places(task.id(), row).stream().map(row.options()::get).toList()));
-            case OnPaper.Grid(List<String> headings, List<String> lines) -> Map.of("grid", Map.of("headings", headings,
-                    "rows", lines.stream().map(name -> Map.of("name", name, "cells", headings.subList(1, headings.size())))
-                            .toList()));
-            case OnPaper.Gaps(SentenceFrame frame) ->
-                    Map.of("gaps", Map.of("pieces", IntStream.range(0, frame.pieces().size())
-                            .mapToObj(i -> Map.of("text", frame.pieces().get(i), "gap", i < frame.gaps())).toList()));
-            case OnPaper.OnTheAxes _ -> Map.of("said", "Draw it on the squared paper. Label both axes with name and unit.");
-            case OnPaper.InTheProgram _ -> Map.of("said", "This one is done in Hestra, not on paper.");
+            case OnPaper.Blank(String _, String _, boolean _, String answer) -> !answer.isBlank();
+            case OnPaper.Lines(int _, String model) -> !model.isBlank();
+            case OnPaper.Gaps(var _, String model) -> !model.isBlank();
+            case OnPaper.Choices _, OnPaper.Grid _, OnPaper.LetteredPlots _ -> true;
+            case OnPaper.Axes _, OnPaper.NumberedPoints _, OnPaper.ThePicture _, OnPaper.InTheProgram _ -> false;
         };
-    }
-
-    /** What is asked by a row of choices; nothing where the task's prompt says it. */
-    private static String asked(ChoiceRow row) {
-        return !row.prompt().isBlank() ? row.prompt() : row.name().equals("choice") ? "" : row.name();
     }
 
     /** A picture, for the page to hold in itself. */

@@ -42,6 +42,11 @@ public final class NotePieces {
     private static final double SMALL_RATIO = 0.72;
     /** So many rows that were set aside are named below a figure. */
     private static final int MOST_SAID = 20;
+    /** Tables of more columns have no room beside one another. */
+    private static final int MOST_NARROW = 4;
+    private static final int MOST_BESIDE = 3;
+    private static final int FEWEST_BELOW = 8;
+    private static final int MOST_BELOW = 30;
     private static final String NOTHING = "There is no curve yet.";
 
     private final OwnSheet sheet;
@@ -216,7 +221,7 @@ public final class NotePieces {
     }
 
     /** The pairs with what is left of each; rows that take no part are struck out, with the reason. */
-    static Piece data(Findings findings, String label, String caption) {
+    static Piece.Table data(Findings findings, String label, String caption) {
         Roles roles = findings.work().drawnRoles();
         DataTable table = findings.work().table();
         boolean residuals = findings.curves().curveInHand().isPresent() && findings.curves().residualsAreOpen();
@@ -240,7 +245,7 @@ public final class NotePieces {
             }
             lines.add(new Line(cells, row.isSetAside()));
         }
-        List<String> headings = new ArrayList<>(List.of("row", findings.x().heading(), findings.y().heading()));
+        List<String> headings = new ArrayList<>(List.of("row", findings.x().columnTitle(), findings.y().columnTitle()));
         if (residuals) {
             headings.add("residual");
         }
@@ -248,5 +253,18 @@ public final class NotePieces {
             headings.add("");
         }
         return new Piece.Table(label, caption, headings, lines);
+    }
+
+    /** A long narrow table in columns beside one another. */
+    static Piece compact(Piece.Table table) {
+        int rows = table.lines().size();
+        int beside = Math.min(MOST_BESIDE, (rows + FEWEST_BELOW - 1) / FEWEST_BELOW);
+        if (table.headings().size() > MOST_NARROW || beside < 2) {
+            return table;
+        }
+        int height = (rows + beside - 1) / beside;
+        return rows > MOST_BELOW * MOST_BESIDE ? table : new Piece.Beside(IntStream.iterate(0, from -> from < rows,
+                from -> from + height).mapToObj(from -> new Piece.Table("", "", table.headings(),
+                table.lines().subList(from, Math.min(rows, from + height)))).toList(), Optional.empty(), table.caption());
     }
 }

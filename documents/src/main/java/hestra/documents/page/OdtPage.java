@@ -18,6 +18,7 @@ import hestra.documents.picture.PlotSheet;
 import hestra.figure.Figure;
 import hestra.figure.Layout;
 import hestra.fit.Equation;
+import hestra.task.OnPaper;
 import hestra.tracing.Picture;
 import org.w3c.dom.Element;
 
@@ -58,7 +59,7 @@ public final class OdtPage {
         if (!page.byLine().isBlank()) {
             odt.writer.paragraph("Remark", page.byLine());
         }
-        for (Piece piece : page.pieces()) {
+        for (Piece piece : Slabs.flat(page.pieces()).toList()) {
             odt.add(piece);
         }
         document.save(out);
@@ -68,7 +69,8 @@ public final class OdtPage {
         switch (piece) {
             case Piece.Heading(int level, String text) -> writer.heading(level, text);
             case Piece.Text(String markup) -> writer.prose(Prose.parse(markup), writer.body());
-            case Piece.Plot plot -> captioned(plot.label(), plot.caption(), () -> plot(plot, writer.body(), 1));
+            case Piece.Plot plot -> captioned(plot.label(), plot.caption(),
+                    () -> plot(plot, writer.body(), plot.share()));
             case Piece.Plots(List<Piece.Plot> plots, String label, String caption) ->
                     captioned(label, caption, () -> tiles(plots));
             case Piece.Image(Picture picture, String caption, String alternative) ->
@@ -89,12 +91,45 @@ public final class OdtPage {
                         .toList()));
             }
             case Piece.Answered answered -> answered(answered);
+            case Piece.TaskHead(int number, String title, String terms, String prompt) -> {
+                writer.heading(3, number + " \u00b7 " + title);
+                if (!terms.isBlank()) {
+                    writer.paragraph("Remark", terms);
+                }
+                writer.prose(Prose.parse(prompt), writer.body());
+            }
+            case Piece.Form(OnPaper form, boolean answered) -> form(new OdtForm(form, answered));
+            case Piece.Beside(List<Piece.Table> columns, Optional<Piece.Plot> beside, String note) -> {
+                columns.forEach(this::table);
+                if (beside.isPresent()) {
+                    plot(beside.get(), writer.body(), beside.get().share());
+                }
+                if (!note.isBlank()) {
+                    writer.paragraph("Remark", note);
+                }
+            }
+            case Piece.SideBySide(List<Piece> left, List<Piece> right, double _) -> {
+                for (Piece side : Slabs.flat(List.of(new Piece.Together(left), new Piece.Together(right))).toList()) {
+                    add(side);
+                }
+            }
+            case Piece.Together _ -> throw new IllegalArgumentException("what stays together is written piece by piece");
+            case Piece.Written(String text) -> writer.paragraph("Answer", text);
             case Piece.Remark(String text) -> writer.paragraph("Remark", text);
             case Piece.Comment(String text) -> writer.paragraph("Answer", text);
             case Piece.Room(String title) -> {
                 writer.heading(2, title);
                 writer.paragraph("Room", "");
             }
+        }
+    }
+
+    private void form(OdtForm form) throws IOException {
+        form.lines().forEach(line -> writer.paragraph("Standard", line));
+        form.table().ifPresent(this::table);
+        for (Piece.Plot plot : form.plots()) {
+            plot(plot, writer.body(), plot.share());
+            writer.paragraph("Remark", plot.caption());
         }
     }
 

@@ -11,20 +11,25 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
 import hestra.documents.exercise.Json;
 import hestra.fit.Equation;
+import hestra.task.OnPaper;
 
 /** Fills the template of pages; how figures and equations are drawn is for the kind of page to say. */
 final class PageTemplate {
 
     private static final Template TEMPLATE = template();
+    private static final Template PIECE = template("piece");
     private static final int TILES = 2;
-    /** A table of so many lines stands on one page. */
-    private static final int SHORT = 30;
+    /** So many letters stand on a line. */
+    private static final int LINE = 96;
+    /** A table of more columns is set in small type. */
+    private static final int MOST_WIDE = 8;
 
     private final Drawings drawings;
 
@@ -44,21 +49,23 @@ final class PageTemplate {
     /** The whole page. */
     String fill(Page page, String fonts, String style) {
         Map<String, Object> values = new HashMap<>();
+        values.put("id", List.of());
         values.put("title", page.title());
         values.put("author", page.author());
         values.put("byLine", page.byLine().isBlank() ? List.of() : List.of(page.byLine()));
         values.put("fonts", fonts);
         values.put("style", style);
-        values.put("pieces", page.pieces().stream().map(this::piece).toList());
+        values.put("pieces", Slabs.flat(page.pieces()).map(this::piece).toList());
         return XmlText.clean(TEMPLATE.execute(values));
     }
 
-    private Map<String, Object> piece(Piece piece) {
+    Map<String, Object> piece(Piece piece) {
         return switch (piece) {
             case Piece.Heading(int level, String text) -> Map.of(level <= 2 ? "heading2" : "heading3", text);
             case Piece.Text(String markup) -> Map.of("text", Prose.html(markup));
             case Piece.Plot plot ->
-                    Map.of("figure", captioned(plot.label(), plot.caption(), Map.of("drawing", drawings.plot(plot, 1))));
+                    Map.of("figure", captioned(plot.label(), plot.caption(),
+                            Map.of("drawing", drawings.plot(plot, plot.share()))));
             case Piece.Plots(List<Piece.Plot> plots, String label, String caption) ->
                     Map.of("figures", captioned(label, caption, Map.of("rows", tiles(plots))));
             case Piece.Image(var picture, String caption, String alternative) ->
@@ -76,7 +83,27 @@ final class PageTemplate {
             case Piece.Remark(String text) -> Map.of("remark", text);
             case Piece.Comment(String text) -> Map.of("comment", text);
             case Piece.Room(String title) -> Map.of("room", title);
+            case Piece.TaskHead(int number, String title, String terms, String prompt) ->
+                    Map.of("head", Map.of("number", number, "title", title, "terms", terms, "prompt", Prose.html(prompt)));
+            case Piece.Form(OnPaper form, boolean answered) -> Map.of("form", new PaperForm(drawings, answered).of(form));
+            case Piece.Beside beside -> Map.of("beside", Map.of("columns", beside.columns().stream()
+                    .map(PageTemplate::table).toList(), "plot",
+                    beside.beside().map(plot -> drawings.plot(plot, plot.share())).stream().toList(), "note",
+                    beside.note().isBlank() ? List.of() : List.of(beside.note())));
+            case Piece.Written(String text) -> Map.of("written", text);
+            case Piece.SideBySide(List<Piece> left, List<Piece> right, double share) ->
+                    Map.of("sides", Map.of("left", alone(left), "right", alone(right), "width", Math.round(100 * share)));
+            case Piece.Together _ -> throw new IllegalArgumentException("what stays together is written piece by piece");
         };
+    }
+
+    /** Pieces that stand within another, filled in by themselves. */
+    private String alone(List<Piece> pieces) {
+        return Slabs.flat(pieces).map(it -> {
+            Map<String, Object> values = new HashMap<>(piece(it));
+            values.put("id", List.of());
+            return PIECE.execute(values);
+        }).collect(Collectors.joining());
     }
 
     private static Map<String, Object> captioned(String label, String caption, Map<String, Object> contents) {
@@ -102,7 +129,7 @@ final class PageTemplate {
         for (int row = 0; row < table.lines().size(); row++) {
             int at = row;
             boolean aside = table.lines().get(row).struckOut();
-            lines.add(Map.of("struckOut", aside, "cells", IntStream.range(0, width).mapToObj(column -> {
+            lines.add(Map.of("number", row, "struckOut", aside, "cells", IntStream.range(0, width).mapToObj(column -> {
                 String aligned = set.cells().get(column).get(at);
                 int end = Aligned.end(aligned);
                 return Map.of("text", aligned.substring(0, end), "padding", aligned.substring(end), "align", aligns.get(column),
@@ -112,7 +139,7 @@ final class PageTemplate {
         return Map.of("headings", IntStream.range(0, width)
                 .mapToObj(column -> Map.of("text", table.headings().get(column), "align", aligns.get(column))).toList(), "lines",
                 lines,
-                "length", table.lines().size() <= SHORT ? "short" : "long");
+                "length", width > MOST_WIDE ? "many" : "few");
     }
 
     private static Map<String, Object> answered(Piece.Answered answered) {
@@ -120,7 +147,7 @@ final class PageTemplate {
         values.put("number", answered.number());
         values.put("title", answered.title());
         values.put("prompt", Prose.html(answered.prompt()));
-        values.put("lines", answered.answer());
+        values.put("lines", onOneLine(answered.answer()));
         values.put("verdict", answered.verdict().isBlank() ? List.of() : List.of(answered.verdict()));
         values.put("outcome", answered.outcome().map(Json::nameOf).orElse("open"));
         values.put("sign", answered.outcome().map(outcome -> outcome.sign()).orElse(""));
@@ -129,6 +156,12 @@ final class PageTemplate {
         values.put("why", answered.why().isBlank() ? List.of() : List.of(Prose.html(answered.why())));
         values.put("marks", answered.marks().isBlank() ? List.of() : List.of(answered.marks()));
         return values;
+    }
+
+    /** Short lines behind one another. */
+    private static List<String> onOneLine(List<String> lines) {
+        String all = String.join(" \u00b7 ", lines);
+        return all.length() <= LINE && lines.stream().noneMatch(it -> it.length() > LINE / 3) ? List.of(all) : lines;
     }
 
     /** A file that stands beside the template. */

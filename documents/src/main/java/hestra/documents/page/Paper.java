@@ -31,6 +31,11 @@ public enum Paper {
         return height;
     }
 
+    /** The height between the margins, in points of 1/72 inch. */
+    double textHeight() {
+        return (height - 2 * MARGIN) / 25.4 * 72;
+    }
+
     /** The width between the margins, in points of 1/72 inch. */
     double textWidth() {
         return (width - 2 * MARGIN) / 25.4 * 72;

@@ -41,10 +41,15 @@ final class PdfDrawings implements PageTemplate.Drawings, FSObjectDrawerFactory,
 
     @Override
     public String plot(Piece.Plot plot, double share) {
-        double width = (textWidth * share - (share < 1 ? 8 : 0)) / PIXEL;
+        double width = width(textWidth, share) / PIXEL;
         Figure figure = plot.drawing().at(new Layout(width, width * plot.ratio(), 1));
         return element(new Drawing(graphics -> FigurePainter.paint(figure, graphics, Palette.ON_WHITE), width, width * PIXEL,
                 width * plot.ratio() * PIXEL), plot.alternative());
+    }
+
+    /** How wide a plot is that takes a share of the text's width, in points. */
+    static double width(double textWidth, double share) {
+        return textWidth * share - (share < 1 ? 8 : 0);
     }
 
     @Override

@@ -2,9 +2,13 @@ package hestra.documents.page;
 
 import java.io.IOException;
 import java.io.OutputStream;
-import java.util.Locale;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfBoxRenderer;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
 
@@ -13,21 +17,35 @@ import com.openhtmltopdf.util.XRLog;
  */
 public final class PdfPage {
 
+    /** What stands between two tags. */
+    private static final Pattern TEXTS = Pattern.compile(">[^<]*\u0304[^<]*<");
+    private static final Pattern BARRED = Pattern.compile("(\\p{L})\u0304");
+
     private PdfPage() {}
 
     /** Writes the page for some paper. */
     public static void write(Page page, Paper paper, OutputStream out) throws IOException {
-        PdfDrawings drawn = new PdfDrawings(paper.textWidth());
-        String size = String.format(Locale.ROOT,
-                "@page { size: %.1fmm %.1fmm; margin: %.0fmm; @bottom-center { content: counter(page) ' / ' counter(pages); "
-                + "font-family: 'Source Sans 3'; font-size: 9pt; } }\n",
-                paper.width(), paper.height(), Paper.MARGIN);
-        render(new PageTemplate(drawn).fill(page, "", size + PageTemplate.resource("print.css"))
-                .replaceFirst("<!DOCTYPE html>\\s*", ""), drawn, out);
+        PdfSheets.write(List.of(new Sheet(page, Optional.empty(), page.title())), paper, out);
     }
 
     /** Writes a page that has been laid out as HTML, with what is drawn on it. */
     static void render(String html, PdfDrawings drawn, OutputStream out) throws IOException {
+        PdfRendererBuilder builder = builder(html, drawn);
+        builder.toStream(out);
+        builder.run();
+    }
+
+    /** Lays a page out and measures it. */
+    static Measured measure(String html, PdfDrawings drawn) throws IOException {
+        PdfRendererBuilder builder = builder(html, drawn);
+        builder.toStream(OutputStream.nullOutputStream());
+        try (PdfBoxRenderer renderer = builder.buildPdfRenderer()) {
+            renderer.layout();
+            return Measured.of(renderer);
+        }
+    }
+
+    private static PdfRendererBuilder builder(String html, PdfDrawings drawn) {
         XRLog.setLoggingEnabled(false);
         PdfRendererBuilder builder = new PdfRendererBuilder();
         for (Typefaces face : Typefaces.values()) {
@@ -40,8 +58,13 @@ public final class PdfPage {
         builder.useObjectDrawerFactory(drawn);
         builder.useFastMode();
         builder.withProducer("Hestra");
-        builder.withHtmlContent(Spelling.ofText().spelled(html), null);
-        builder.toStream(out);
-        builder.run();
+        builder.withHtmlContent(barred(Spelling.ofText().spelled(html)), null);
+        return builder;
+    }
+
+    /** A bar is moved over its letter: the marks of typefaces are not set over their letters here. */
+    private static String barred(String html) {
+        return TEXTS.matcher(html).replaceAll(text -> Matcher.quoteReplacement(
+                BARRED.matcher(text.group()).replaceAll("<span class=\"under-bar\">$1</span><span class=\"bar\">\u0304</span>")));
     }
 }

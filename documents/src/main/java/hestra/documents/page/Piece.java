@@ -7,6 +7,7 @@ import hestra.feedback.Outcome;
 import hestra.figure.Figure;
 import hestra.figure.Layout;
 import hestra.fit.Equation;
+import hestra.task.OnPaper;
 import hestra.tracing.Picture;
 
 /** One thing on a page, whatever the page is written as. */
@@ -28,11 +29,29 @@ public sealed interface Piece {
      * A plot.
      *
      * @param ratio its height as a share of its width
+     * @param share its width as a share of the text's
      * @param label "Figure 2"; may be empty
      * @param caption what it shows; may be empty
      * @param alternative the same for those who cannot see it, never empty
      */
-    record Plot(Drawing drawing, double ratio, String label, String caption, String alternative) implements Piece {}
+    record Plot(Drawing drawing, double ratio, double share, String label, String caption, String alternative)
+            implements Piece {
+
+        /** One as wide as the text. */
+        public Plot(Drawing drawing, double ratio, String label, String caption, String alternative) {
+            this(drawing, ratio, 1, label, caption, alternative);
+        }
+
+        /** The same, as high as so many widths of it. */
+        Plot withRatio(double other) {
+            return new Plot(drawing, other, share, label, caption, alternative);
+        }
+
+        /** The same, so wide. */
+        Plot withShare(double other) {
+            return new Plot(drawing, ratio, other, label, caption, alternative);
+        }
+    }
 
     /** Several small plots side by side under one caption. */
     record Plots(List<Plot> plots, String label, String caption) implements Piece {
@@ -117,6 +136,58 @@ public sealed interface Piece {
             this(number, title, prompt, answer, outcome, verdict, marks, List.of(), "", "");
         }
     }
+
+    /**
+     * What is asked by a task.
+     *
+     * @param number of the task, from 1
+     * @param terms "1 decimal place \u00b7 2 marks"; may be empty
+     * @param prompt in light mark-up
+     */
+    record TaskHead(int number, String title, String terms, String prompt) implements Piece {}
+
+    /**
+     * Room for the answer to a task, or the answer itself in a second ink.
+     *
+     * @param form what is printed; choices in the order in which they are printed
+     * @param answered whether the answers are written in
+     */
+    record Form(OnPaper form, boolean answered) implements Piece {}
+
+    /**
+     * Data in tables beside one another, and a plot beside them.
+     *
+     * @param columns the tables
+     * @param beside what stands beside them; nothing for nothing
+     * @param note stands below; may be empty
+     */
+    record Beside(List<Table> columns, Optional<Plot> beside, String note) implements Piece {
+        public Beside {
+            columns = List.copyOf(columns);
+        }
+    }
+
+    /**
+     * Pieces beside one another.
+     *
+     * @param share the width of what stands on the left, as a share of the text's
+     */
+    record SideBySide(List<Piece> left, List<Piece> right, double share) implements Piece {
+        public SideBySide {
+            left = List.copyOf(left);
+            right = List.copyOf(right);
+        }
+    }
+
+    /** What stays on one page where there is room for it. */
+    record Together(List<Piece> pieces) implements Piece {
+        public Together {
+            pieces = List.copyOf(pieces);
+        }
+    }
+
+    /** A right answer, in the second ink. */
+    record Written(String text) implements Piece {}
 
     /** A remark in small type. */
     record Remark(String text) implements Piece {}

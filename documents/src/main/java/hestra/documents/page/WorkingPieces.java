@@ -48,8 +48,8 @@ final class WorkingPieces {
         List<Piece> pieces = new ArrayList<>();
         pieces.add(new Piece.Table(label, caption.isBlank() ? "The calculation by sums" : caption,
                 Stream.concat(Stream.of("row"), columns.stream().map(column ->
-                column == Column.X ? findings.x().heading()
-                        : column == Column.Y ? findings.y().heading()
+                column == Column.X ? findings.x().columnTitle()
+                        : column == Column.Y ? findings.y().columnTitle()
                         : column.heading())).toList(), lines));
         working.get().steps().stream().filter(step -> columns.contains(step.after()))
                 .forEach(step -> pieces.add(new Piece.Formula(step.shown(style))));

@@ -32,7 +32,9 @@ import hestra.tracing.Picture;
  */
 public final class WriteUp {
 
-    private static final double RATIO = 0.6;
+    private static final double RATIO = 0.62;
+    /** The width of a plot, beside which its numbers stand. */
+    private static final double SHARE = 0.6;
 
     /**
      * What is said of an answer.
@@ -150,7 +152,7 @@ public final class WriteUp {
         new CurveReport(findings).predictionTable("", "Predictions of the selected curve").ifPresent(pieces::add);
         if (findings.work().table().size() > 0) {
             pieces.add(new Piece.Heading(3, "The data"));
-            pieces.add(NotePieces.data(findings, "", ""));
+            pieces.add(NotePieces.compact(NotePieces.data(findings, "", "")));
         }
     }
 
@@ -160,11 +162,10 @@ public final class WriteUp {
         findings.work().layers().stream().filter(layer -> layer == Layer.NAMES
                 || subject == Subject.CURVE && (layer == Layer.LINE || layer == Layer.EQUATIONS)).forEach(layers::add);
         PlotContent content = findings.showing(layers, subject == Subject.CURVE);
-        pieces.add(new Piece.Plot(layout -> ScatterPlot.describe(content, layout), RATIO, "", "",
-                FigureText.of(findings, subject == Subject.CURVE)));
-        if (subject == Subject.CURVE) {
-            pieces.addAll(new CurveReport(findings).pieces());
-        }
+        Piece.Plot plot = new Piece.Plot(layout -> ScatterPlot.describe(content.withoutEquations(), layout), RATIO, SHARE, "", "",
+                FigureText.of(findings, subject == Subject.CURVE));
+        List<Piece> curves = subject == Subject.CURVE ? new CurveReport(findings).pieces() : List.of();
+        pieces.add(curves.isEmpty() ? plot : new Piece.SideBySide(List.of(plot), curves, SHARE));
     }
 
     private Piece piece(Block block, Findings findings) {

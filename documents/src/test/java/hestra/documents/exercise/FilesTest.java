@@ -242,7 +242,7 @@ class FilesTest {
         ExerciseFile.write(rich(), file);
         Map<String, String> entries = new LinkedHashMap<>(done(Archive.read(file)).entries());
         String before = entries.get("exercise.json").replaceAll(",\\s*\"(label|group|count|possible|dates|provenance|rules|"
-                + "frame|round|more|how|curve|row|at|level|hints|why|asked|band|shows)\" : null", "");
+                + "frame|round|more|how|curve|row|at|level|hints|why|paper|printed|ground|asked|band|shows)\" : null", "");
         assertThat(before).doesNotContain("null");
         entries.put("exercise.json", before);
         assertThat(done(ExerciseFile.read(zip(entries)))).isEqualTo(rich());

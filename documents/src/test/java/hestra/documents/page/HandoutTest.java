@@ -12,6 +12,7 @@ import hestra.Kelp;
 import hestra.documents.file.Progress;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
+import hestra.exercise.Ground;
 import hestra.exercise.Part;
 import hestra.exercise.Provenance;
 import hestra.exercise.Varying;
@@ -20,9 +21,12 @@ import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Recipe;
 import hestra.recipe.Sample;
+import hestra.task.FillCalculation;
 import hestra.task.Task;
+import hestra.task.Terms;
 import hestra.variants.Variant;
 import hestra.variants.Variants;
+import hestra.working.CalculationCells;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
@@ -101,7 +105,7 @@ class HandoutTest {
             assertThat(text).contains((i + 1) + " \u00b7 " + exercise.tasks().get(i).terms().title());
         }
         assertThat(text).contains("direction", "rising", "unusual points", "trust it?", "explains", "cm per day",
-                "Draw it on the squared paper", "done in Hestra, not on paper");
+                "Draw it on the axes", "done in Hestra, not on paper");
         nothingIsCutOff(file);
     }
 
@@ -117,13 +121,16 @@ class HandoutTest {
         }
     }
 
+    /** To compare what was entered with the printed table would compare with nothing, were the slip in that. */
     @Test
-    void theTableIsPrintedOnceWithTheSlipInItAndAllItsRows() throws IOException {
+    void thePrintedTableIsTrueAndTheSlipStandsInASecondOne() throws IOException {
         Exercise exercise = Kelp.exercise(Kelp.enter(2), Kelp.slip());
         List<String> pages = pages(handout(exercise, List.of(Variants.draw(exercise, 0)), List.of(), Paper.LETTER));
-        assertThat(pages.getFirst()).contains("days length (cm)".split(" "))
-                .contains("3.1", "3.9", "50", "6.0", "7.2").doesNotContain("5.0 ");
-        Exercise placed = exercise.withFirst(part -> part.withBlockAt(0,
+        assertThat(pages).hasSize(1);
+        String[] tables = pages.getFirst().split("The table as it was entered:");
+        assertThat(tables[0]).contains("days", "length (cm)", "3.1", "3.9", "5.0", "6.0", "7.2").doesNotContain(" 50 ");
+        assertThat(tables[1]).contains("3.1", "3.9", " 50 ").doesNotContain("5.0", "6.0", "7.2");
+        Exercise placed = Kelp.exercise(Kelp.explain()).withFirst(part -> part.withBlockAt(0,
                 new Block.Printed("table-1", "As it was written down.")));
         assertThat(pages(handout(placed, List.of(Variants.draw(placed, 0)), List.of(), Paper.A4)).getFirst())
                 .containsOnlyOnce("3.9");
@@ -139,8 +146,8 @@ class HandoutTest {
         for (int k = 1; k <= 3; k++) {
             Exercise variant = Variants.draw(exercise, k).exercise();
             Part part = variant.first();
-            assertThat(pages.get(k - 1)).contains("Key \u00b7 How fast?", "variant " + k, "sign lost", variant.tasks().getFirst()
-                    .key(part.truth(DecimalMark.POINT)).text());
+            assertThat(pages.get(k - 1)).contains("Key \u00b7 How fast?", "variant " + k, "sign lost", "cm per day", variant
+                    .tasks().getFirst().key(part.truth(DecimalMark.POINT)).text().replace(" cm per day", ""));
             assertThat(pages.getLast()).contains(k + " " + variant.tasks().getFirst().key(part.truth(DecimalMark.POINT)).text()
                     .replace(" cm per day", ""));
         }
@@ -177,5 +184,44 @@ class HandoutTest {
                 .isInstanceOf(Progress.Stopped.class);
         assertThat(Files.exists(file)).isFalse();
         assertThat(Set.of(folder.toFile().list())).isEmpty();
+    }
+
+    /** What is asked and what that is worked out from, and nothing that tells the answer to another task. */
+    @Test
+    void theCalculationIsItsOwnTableWithEmptyCells() throws IOException {
+        FillCalculation fill = new FillCalculation(Terms.of("fill", "By hand", "Fill it in.", 2), CalculationCells.Way.SUMS,
+                Set.of("dx", "dy", "dxy"), Set.of(), 1);
+        Exercise exercise = Kelp.exercise(fill);
+        String text = String.join(" ", pages(handout(exercise, List.of(Variants.draw(exercise, 0)), List.of(), Paper.A4)));
+        // The mean of 2, 4, 6, 8, 10 is 6, that of the lengths 25.2 / 5; Sxx = 40 and SSE are not asked for.
+        assertThat(text).contains("5.04").doesNotContain("40").doesNotContain("SSE");
+        Path file = folder.resolve("key.pdf");
+        Handout.writeKey(exercise, List.of(Variants.draw(exercise, 0)), Paper.A4, file, Progress.UNWATCHED);
+        // (2 \u2212 6)(3.1 \u2212 5.04) = 7.76, in one decimal place.
+        assertThat(String.join(" ", pages(file))).contains("7.8");
+    }
+
+    @Test
+    void whatTheAuthorSaysForPaperStandsThereAndWhatIsLeftOutDoesNot() throws IOException {
+        Task read = Kelp.read(Quantity.SLOPE, new Rounding.Places(2));
+        Exercise exercise = Kelp.exercise(read.with(read.terms().withPrompt("Click it.").onPaper("Write its row.")),
+                Kelp.explain().with(Kelp.explain().terms().withTitle("Not here").leftOutOnPaper(true)));
+        String text = String.join(" ", pages(handout(exercise, List.of(Variants.draw(exercise, 0)), List.of(), Paper.A4)));
+        assertThat(text).contains("Write its row.").doesNotContain("Click it.").doesNotContain("Not here");
+    }
+
+    @Test
+    void theSquaredPaperIsAsLargeAsTheAuthorSays() throws IOException {
+        Exercise exercise = Kelp.exercise(Kelp.explain());
+        for (Ground size : Ground.values()) {
+            Exercise sized = exercise.withFirst(part -> part.withRules(part.rules().with(size)));
+            List<Piece> pieces = Slabs.flat(HandoutPieces.of(sized, false, Paper.A4)).toList();
+            double heights = pieces.stream().mapToDouble(piece -> switch (piece) {
+                case Piece.Plot plot -> plot.ratio() * plot.share();
+                case Piece.Beside beside -> beside.beside().map(it -> it.ratio() * it.share()).orElse(0.0);
+                default -> 0;
+            }).sum() * Paper.A4.textWidth() / Paper.A4.textHeight();
+            assertThat(heights).as(size.inWords()).isBetween(size.share() * 0.75, size.share() + 0.01);
+        }
     }
 }

@@ -160,7 +160,7 @@ class WriteUpTest {
         assertThat(svg.find()).isTrue();
         var document = DocumentBuilderFactory.newInstance().newDocumentBuilder()
                 .parse(new InputSource(new StringReader(svg.group())));
-        assertThat(document.getDocumentElement().getAttribute("viewBox")).isEqualTo("0 0 760 456");
+        assertThat(document.getDocumentElement().getAttribute("viewBox")).isEqualTo("0 0 456 283");
         assertThat(document.getDocumentElement().getAttribute("aria-label")).contains("blade length");
         // Four discs, of which the first has its edge as a circle of its own, and the ring of the point set aside.
         assertThat(document.getElementsByTagName("circle").getLength()).isBetween(4 + 1, 4 + 2);

@@ -1,0 +1,26 @@
+package hestra.exercise;
+
+/** How large the squared paper is that a handout has for a plot. */
+public enum Ground {
+    NONE("none", 0),
+    THIRD("a third of a page", 0.31),
+    HALF("half a page", 0.47),
+    PAGE("a whole page", 0.9);
+
+    private final String words;
+    private final double share;
+
+    Ground(String words, double share) {
+        this.words = words;
+        this.share = share;
+    }
+
+    public String inWords() {
+        return words;
+    }
+
+    /** Its height as a share of the text's on a page. */
+    public double share() {
+        return share;
+    }
+}
