@@ -2,6 +2,7 @@ package hestra.task;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
@@ -32,7 +33,8 @@ import hestra.tracing.Tracing;
 public record FromPicture(Terms terms, double within, Optional<Curve> curve, double band)
         implements Task, LeavesToStudent, Sketched {
 
-    private static final int MOST_ON_PAPER = 20;
+    private static final int MOST_ON_PAPER = 24;
+    private static final int MOST_BELOW = 8;
 
     static final Kind KIND = new Kind("from-picture", "From a picture", Kind.Group.DATA, FromPicture.class,
             (id, _) -> new FromPicture(
@@ -256,12 +258,20 @@ public record FromPicture(Terms terms, double within, Optional<Curve> curve, dou
     @Override
     public List<OnPaper> onPaper(Truth truth) {
         Pairs right = right(truth);
+        int count = Math.min(right.size(), MOST_ON_PAPER);
+        int beside = count > MOST_BELOW ? 2 : 1;
+        int height = (count + beside - 1) / beside;
         List<List<OnPaper.Cell>> lines = new ArrayList<>();
-        lines.add(List.of(OnPaper.Cell.heading(""), OnPaper.Cell.heading(truth.x().columnTitle()),
-                OnPaper.Cell.heading(truth.y().columnTitle())));
-        for (int i = 0; i < Math.min(right.size(), MOST_ON_PAPER); i++) {
-            lines.add(List.of(OnPaper.Cell.heading(Integer.toString(i + 1)), OnPaper.Cell.asked(truth.style().show(right.x(i))),
-                    OnPaper.Cell.asked(truth.style().show(right.y(i)))));
+        lines.add(Collections.nCopies(beside, List.of(OnPaper.Cell.heading(""), OnPaper.Cell.heading(truth.x().columnTitle()),
+                OnPaper.Cell.heading(truth.y().columnTitle()))).stream().flatMap(List::stream).toList());
+        for (int row = 0; row < height; row++) {
+            List<OnPaper.Cell> line = new ArrayList<>();
+            for (int i = row; i < height * beside; i += height) {
+                line.addAll(i < count ? List.of(OnPaper.Cell.heading(Integer.toString(i + 1)),
+                        OnPaper.Cell.asked(truth.style().worked(right.x(i))), OnPaper.Cell.asked(truth.style().worked(right.y(i))))
+                        : List.of());
+            }
+            lines.add(line);
         }
         return List.of(new OnPaper.ThePicture(), new OnPaper.Grid("", lines));
     }

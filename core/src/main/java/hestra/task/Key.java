@@ -19,8 +19,15 @@ public record Key(String text, boolean computed, String inFull, List<Recognised>
      *
      * @param mistake the mistake
      * @param answer what it gives, as it would be answered
+     * @param from what it comes from, in words
      */
-    public record Recognised(Mistake mistake, String answer) {}
+    public record Recognised(Mistake mistake, String answer, String from) {
+
+        /** One that comes from the mistake itself. */
+        public Recognised(Mistake mistake, String answer) {
+            this(mistake, answer, mistake.inWords());
+        }
+    }
 
     public Key {
         recognised = List.copyOf(recognised);

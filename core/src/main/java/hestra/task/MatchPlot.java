@@ -315,8 +315,8 @@ public record MatchPlot(Terms terms, Shown shown, Set<WrongPlot> wrongs) impleme
         }
         int right = IntStream.range(0, options.size()).filter(i -> options.get(i).wrong.isEmpty()).findFirst().orElseThrow();
         List<Key.Recognised> recognised = IntStream.range(0, options.size()).filter(i -> i != right)
-                .mapToObj(i -> new Key.Recognised(Mistake.ANOTHER_PLOT, letter(i) + ": " + options.get(i)
-                .wrong.orElseThrow().inWords())).toList();
+                .mapToObj(i -> new Key.Recognised(Mistake.ANOTHER_PLOT, letter(i), options.get(i).wrong.orElseThrow().inWords()))
+                .toList();
         long unseen = wrongs.size() - options.size() + 1L;
         return Key.of("plot " + letter(right) + " of " + options.size()
                 + (unseen > 0 ? "; " + Counted.of(unseen, "error") + " left out that cannot be seen in these data" : ""))

@@ -172,7 +172,7 @@ final class TaskEditor extends VBox implements Editor {
         present(mistakes, !now.recognised().isEmpty());
         mistakes.getChildren().clear();
         for (Key.Recognised recognised : now.recognised()) {
-            Label name = new Label(recognised.mistake().inWords());
+            Label name = new Label(recognised.from());
             Label value = new Label(recognised.answer());
             value.getStyleClass().add("mistake-value");
             GridPane.setHgrow(name, Priority.ALWAYS);

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 import hestra.data.DataTable;
 import hestra.data.Pairs;
@@ -49,8 +50,8 @@ final class HandoutPieces {
     static final int MOST_ROWS = 120;
     /** Rows of the data one below the other before they go on beside. */
     private static final int COLUMN = 14;
-    /** More rows than these one below the other do not fit a page. */
-    private static final int HIGHEST = 40;
+    /** A table of more columns stands by itself. */
+    private static final int MOST_COLUMNS = 4;
     /** The width of a column of data, and of a letter, as a share of the text's. */
     private static final double LETTER = 0.0105;
     private static final double COLUMN_ROOM = 0.03;
@@ -59,6 +60,8 @@ final class HandoutPieces {
     private static final int FEWEST_BELOW = 7;
     private static final double MOST_RATIO = 0.8;
     private static final int MOST_WRONG = 5;
+    /** More lines of a table to be filled in than these may stand on two pages. */
+    private static final int HIGHEST_GRID = 10;
     /** The width of the plot beside which the numbers stand on a key. */
     private static final double RESULT = 0.58;
     private static final Frame SOMEWHERE = new Frame(0, 10, 0, 10);
@@ -141,7 +144,7 @@ final class HandoutPieces {
         int beside = Math.clamp((rows + COLUMN - 1) / COLUMN, 1, fitting);
         int height = Math.max(1, (rows + beside - 1) / beside);
         Optional<Piece.Plot> ground = ground(part, truth);
-        if (height > HIGHEST || table.width() > 4) {
+        if (height > COLUMN + FEWEST_BELOW || table.width() > MOST_COLUMNS) {
             pieces.add(new Piece.Table("", (caption + " " + note).strip(), headings(table), lines(table, 0, rows)));
             ground.ifPresent(pieces::add);
             return;
@@ -165,7 +168,9 @@ final class HandoutPieces {
                 .mapToObj(row -> line(entered, row)).toList();
         int fitting = (int) Math.clamp(1 / width(entered), 1, MOST_BESIDE + 1);
         int beside = Math.clamp((lines.size() + FEWEST_BELOW - 1) / FEWEST_BELOW, 1, fitting);
-        into.add(new Piece.Beside(columns(entered, lines, (lines.size() + beside - 1) / beside), Optional.empty(), ""));
+        int height = (lines.size() + beside - 1) / beside;
+        into.add(height > COLUMN + FEWEST_BELOW ? new Piece.Table("", "", headings(entered), lines)
+                : new Piece.Beside(columns(entered, lines, height), Optional.empty(), ""));
     }
 
     /** Lines in tables beside one another, so many in each. */
@@ -234,9 +239,12 @@ final class HandoutPieces {
         together.add(new Piece.TaskHead(exercise.indexOf(task.id()) + 1, task.terms().title(),
                 rounding + (rounding.isEmpty() || marks.isEmpty() ? "" : " \u00b7 ") + marks,
                 key ? "" : LiveText.fill(task.terms().paperPrompt(), part, exercise.mark())));
-        if (!key && task instanceof FindSlip) {
-            together.add(new Piece.Remark("The table as it was entered:"));
-            asEntered(truth, together);
+        if (!key && task instanceof FindSlip && truth.leftToType().size() < truth.data().size()) {
+            boolean first = part.tasks().stream().filter(FindSlip.class::isInstance).findFirst().filter(task::equals).isPresent();
+            together.add(new Piece.Remark(first ? "The table as it was entered:" : "The table as it was entered stands above."));
+            if (first) {
+                asEntered(truth, together);
+            }
         }
         for (OnPaper form : task.onPaper(truth)) {
             form(task, form, part, truth, together);
@@ -260,8 +268,22 @@ final class HandoutPieces {
             case OnPaper.Axes(boolean points, boolean _) when points && !key -> drawn(part, into);
             case OnPaper.ThePicture _ when !key -> picture(part, into);
             case OnPaper.NumberedPoints _, OnPaper.ThePicture _ -> { }
+            case OnPaper.Grid grid -> parts(grid).forEach(it -> into.add(new Piece.Form(it, key)));
             default -> into.add(new Piece.Form(form, key));
         }
+    }
+
+    /** A high table in several, each with the headings, so that a page may end between two of them. */
+    private static List<OnPaper.Grid> parts(OnPaper.Grid grid) {
+        int lines = grid.lines().size() - 1;
+        if (lines <= HIGHEST_GRID) {
+            return List.of(grid);
+        }
+        int parts = (lines + HIGHEST_GRID - 1) / HIGHEST_GRID;
+        int height = (lines + parts - 1) / parts;
+        return IntStream.range(0, parts).mapToObj(i -> new OnPaper.Grid(i == 0 ? grid.title() : "",
+                Stream.concat(Stream.of(grid.lines().getFirst()),
+                        grid.lines().subList(1 + i * height, Math.min(lines + 1, 1 + (i + 1) * height)).stream()).toList())).toList();
     }
 
     /** The plot with the numbers of its rows. */
@@ -325,7 +347,7 @@ final class HandoutPieces {
         if (!right.recognised().isEmpty()) {
             into.add(new Piece.Table("", "", List.of("a wrong answer worth knowing", "what it comes from"),
                     right.recognised().stream().limit(MOST_WRONG)
-                            .map(it -> Piece.Table.Line.of(it.answer(), it.mistake().inWords())).toList()));
+                            .map(it -> Piece.Table.Line.of(it.answer(), it.from())).toList()));
         }
         if (!task.terms().why().isEmpty()) {
             into.add(new Piece.Text(task.terms().why()));

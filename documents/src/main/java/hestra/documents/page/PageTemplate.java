@@ -26,6 +26,8 @@ final class PageTemplate {
     private static final Template TEMPLATE = template();
     private static final Template PIECE = template("piece");
     private static final int TILES = 2;
+    /** The level of the first headings below the title. */
+    private static final int FIRST_BELOW = 2;
     /** So many letters stand on a line. */
     private static final int LINE = 96;
     /** A table of more columns is set in small type. */
@@ -55,14 +57,32 @@ final class PageTemplate {
         values.put("byLine", page.byLine().isBlank() ? List.of() : List.of(page.byLine()));
         values.put("fonts", fonts);
         values.put("style", style);
-        values.put("pieces", Slabs.flat(page.pieces()).map(this::piece).toList());
+        values.put("pieces", pieces(Slabs.flat(page.pieces()).toList()));
         return XmlText.clean(TEMPLATE.execute(values));
     }
 
-    Map<String, Object> piece(Piece piece) {
+    /** Pieces that follow one another. */
+    List<Map<String, Object>> pieces(List<Piece> pieces) {
+        List<Map<String, Object>> all = new ArrayList<>();
+        int level = FIRST_BELOW;
+        for (Piece piece : pieces) {
+            all.add(piece(piece, level));
+            level = below(piece, level);
+        }
+        return all;
+    }
+
+    /** The level of a small heading behind a piece: those within a part stand one below its heading, and no level is left out. */
+    static int below(Piece piece, int level) {
+        return piece instanceof Piece.Heading(int at, String _) && at <= FIRST_BELOW ? FIRST_BELOW + 1 : level;
+    }
+
+    /** A piece, whose small headings have a level. */
+    Map<String, Object> piece(Piece piece, int level) {
         return switch (piece) {
-            case Piece.Heading(int level, String text) -> Map.of(level <= 2 ? "heading2" : "heading3", text);
-            case Piece.Text(String markup) -> Map.of("text", Prose.html(markup));
+            case Piece.Heading(int at, String text) -> at <= FIRST_BELOW ? Map.of("heading2", text)
+                    : Map.of("heading3", Map.of("level", level, "words", text));
+            case Piece.Text(String markup) -> Map.of("text", Prose.html(markup).replaceAll("<(/?)h[1-6]>", "<$1h" + level + ">"));
             case Piece.Plot plot ->
                     Map.of("figure", captioned(plot.label(), plot.caption(),
                             Map.of("drawing", drawings.plot(plot, plot.share()))));
@@ -79,12 +99,13 @@ final class PageTemplate {
             case Piece.Values(String title, List<Piece.Values.Value> values) ->
                     Map.of("values", Map.of("title", title.isBlank() ? List.of() : List.of(title),
                     "list", values.stream().map(value -> Map.of("name", value.name(), "value", value.value())).toList()));
-            case Piece.Answered answered -> Map.of("answered", answered(answered));
+            case Piece.Answered answered -> Map.of("answered", answered(answered, level));
             case Piece.Remark(String text) -> Map.of("remark", text);
             case Piece.Comment(String text) -> Map.of("comment", text);
             case Piece.Room(String title) -> Map.of("room", title);
             case Piece.TaskHead(int number, String title, String terms, String prompt) ->
-                    Map.of("head", Map.of("number", number, "title", title, "terms", terms, "prompt", Prose.html(prompt)));
+                    Map.of("head", Map.of("level", level, "number", number, "title", title, "terms", terms, "prompt",
+                            Prose.html(prompt)));
             case Piece.Form(OnPaper form, boolean answered) -> Map.of("form", new PaperForm(drawings, answered).of(form));
             case Piece.Beside beside -> Map.of("beside", Map.of("columns", beside.columns().stream()
                     .map(PageTemplate::table).toList(), "plot",
@@ -92,15 +113,15 @@ final class PageTemplate {
                     beside.note().isBlank() ? List.of() : List.of(beside.note())));
             case Piece.Written(String text) -> Map.of("written", text);
             case Piece.SideBySide(List<Piece> left, List<Piece> right, double share) ->
-                    Map.of("sides", Map.of("left", alone(left), "right", alone(right), "width", Math.round(100 * share)));
+                    Map.of("sides", Map.of("left", alone(left, level), "right", alone(right, level), "width", Math.round(100 * share)));
             case Piece.Together _ -> throw new IllegalArgumentException("what stays together is written piece by piece");
         };
     }
 
     /** Pieces that stand within another, filled in by themselves. */
-    private String alone(List<Piece> pieces) {
+    private String alone(List<Piece> pieces, int level) {
         return Slabs.flat(pieces).map(it -> {
-            Map<String, Object> values = new HashMap<>(piece(it));
+            Map<String, Object> values = new HashMap<>(piece(it, level));
             values.put("id", List.of());
             return PIECE.execute(values);
         }).collect(Collectors.joining());
@@ -142,8 +163,9 @@ final class PageTemplate {
                 "length", width > MOST_WIDE ? "many" : "few");
     }
 
-    private static Map<String, Object> answered(Piece.Answered answered) {
+    private static Map<String, Object> answered(Piece.Answered answered, int level) {
         Map<String, Object> values = new HashMap<>();
+        values.put("level", level);
         values.put("number", answered.number());
         values.put("title", answered.title());
         values.put("prompt", Prose.html(answered.prompt()));

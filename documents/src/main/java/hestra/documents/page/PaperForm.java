@@ -80,7 +80,7 @@ record PaperForm(PageTemplate.Drawings drawings, boolean answered) {
 
     private List<Map<String, Object>> lettered(List<SmallPlot> plots, Optional<Integer> right) {
         List<Map<String, Object>> rows = new ArrayList<>();
-        int beside = Math.clamp(plots.size(), 1, MOST_BESIDE);
+        int beside = plots.size() == MOST_BESIDE + 1 ? plots.size() : Math.clamp(plots.size(), 1, MOST_BESIDE);
         for (int from = 0; from < plots.size(); from += beside) {
             rows.add(Map.of("tiles", IntStream.range(from, Math.min(plots.size(), from + beside)).mapToObj(i ->
                     Map.of("letter", MatchPlot.letter(i), "right", answered && right.filter(it -> it == i).isPresent(), "drawing",

@@ -28,8 +28,8 @@ final class PdfSheets {
     /** A table that takes up less than this share of a page is not parted, where the page is well filled without it. */
     private static final double SHORT_TABLE = 0.45;
     /** So much lower or higher a plot may be made. */
-    private static final double LOWER = 0.72;
-    private static final double HIGHER = 1.35;
+    private static final double LOWER = 0.6;
+    private static final double HIGHER = 1.45;
     /** The room above a table that goes on. */
     private static final double ABOVE_TABLE = 9;
 
@@ -163,9 +163,10 @@ final class PdfSheets {
             values.put("by", sheet.page().byLine().isBlank() ? List.of() : List.of(sheet.page().byLine()));
             values.put("who", sheet.forWhom().map(name -> name.isBlank() ? "\u00a0" : name).stream().toList());
             List<Map<String, Object>> slabs = new ArrayList<>();
+            List<Map<String, Object>> filledIn = pieces.pieces(set.get(i).stream().map(Set::piece).toList());
             for (int k = 0; k < set.get(i).size(); k++) {
                 slabs.add(Map.of("id", id(i, k), "breaks", set.get(i).get(k).begins ? " begins" : "", "piece",
-                        List.of(pieces.piece(set.get(i).get(k).piece))));
+                        List.of(filledIn.get(k))));
             }
             values.put("slabs", slabs);
             filled.add(values);
