@@ -30,7 +30,7 @@ import hestra.fit.EquationNotation;
  */
 public record PlotRules(Set<PointChange> points, EquationNotation form, OptionalInt digits, KeptPoints kept,
         Optional<Frame> frame,
-        Optional<Set<CurveFamily>> families, Optional<KeptShare> keeping, Optional<Ground> ground) {
+        Optional<Set<CurveFamily>> families, Optional<KeptShare> keeping, Optional<SquaredPaper> ground) {
 
     public static final int FEWEST_DIGITS = 2;
     public static final int MOST_DIGITS = 15;
@@ -42,7 +42,7 @@ public record PlotRules(Set<PointChange> points, EquationNotation form, Optional
     public PlotRules {
         points = Set.copyOf(points);
         keeping = keeping.filter(it -> it != KeptShare.HALF);
-        ground = ground.filter(it -> it != Ground.THIRD);
+        ground = ground.filter(it -> it != SquaredPaper.THIRD);
         families = families.filter(it -> it.size() < CurveFamily.values().length).map(Set::copyOf);
         if (digits.isPresent() && (digits.getAsInt() < FEWEST_DIGITS || digits.getAsInt() > MOST_DIGITS)) {
             throw new IllegalArgumentException(digits.getAsInt() + " digits; " + FEWEST_DIGITS + " to " + MOST_DIGITS
@@ -113,11 +113,11 @@ public record PlotRules(Set<PointChange> points, EquationNotation form, Optional
     }
 
     /** How large the squared paper on a handout is. */
-    public Ground squared() {
-        return ground.orElse(Ground.THIRD);
+    public SquaredPaper squared() {
+        return ground.orElse(SquaredPaper.THIRD);
     }
 
-    public PlotRules with(Ground size) {
+    public PlotRules with(SquaredPaper size) {
         return new PlotRules(points, form, digits, kept, frame, families, keeping, Optional.of(size));
     }
 }

@@ -63,6 +63,13 @@ public final class MarkCommand implements Callable<Integer> {
     @Option(names = "--pdf", description = "write the pages as PDF too")
     private boolean pdf;
 
+    @Option(names = "--together", paramLabel = "F.pdf",
+            description = "write the pages of all to F, in the order of --names or by name")
+    private Path together;
+
+    @Option(names = "--both-sides", description = "in --together each begins on a sheet of paper of its own")
+    private boolean bothSides;
+
     @Option(names = "--look", paramLabel = "DIR", description = "write the pages of --give-back as pictures (PNG) to DIR too")
     private Path look;
 
@@ -90,7 +97,7 @@ public final class MarkCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        if (own == null && (giveBack != null || classPage != null)) {
+        if (own == null && (giveBack != null || together != null || classPage != null)) {
             spec.commandLine().getErr()
                     .println("Name your own exercise with --exercise: what is given back is worked out from it, not from a "
                     + "copy that came back.");
@@ -176,6 +183,15 @@ public final class MarkCommand implements Callable<Integer> {
                 List<String> failures = written.failures();
                 failures.forEach(spec.commandLine().getErr()::println);
                 failed = !failures.isEmpty();
+            }
+            if (together != null) {
+                GiveBack.Written written = new GiveBack(work, decides, key, Exchange.today())
+                        .writeTogether(Gradebook.inOrder(work, list), folder, together, Paper.A4, bothSides, followed);
+                written.failures().forEach(spec.commandLine().getErr()::println);
+                failed |= !written.failures().isEmpty();
+                if (look != null && !written.files().isEmpty()) {
+                    PagePictures.write(together, look);
+                }
             }
             return Result.done(Gradebook.csv(work, list));
         } catch (Progress.Stopped e) {

@@ -40,9 +40,17 @@ final class GiveBackBoard extends Board {
      * @param withKey whether the pages say what would have been right
      * @param gradebooks the endings of the gradebooks
      * @param names in whose order the gradebook is to be; none for by name
+     * @param together whether the pages of all are wanted in one file
      */
     record Wanted(List<GiveBack.Form> pages, boolean withKey, Paper paper, List<String> gradebooks, ClassList names,
-            boolean classPage) {}
+            boolean classPage, Together together) {}
+
+    /** Whether, and how, the pages of all are wanted in one file. */
+    enum Together {
+        NOT,
+        ONE_SIDE,
+        BOTH_SIDES
+    }
 
     /** What can be done from here. */
     interface Actions {
@@ -56,6 +64,8 @@ final class GiveBackBoard extends Board {
     private final Actions actions;
     private final CheckBox html = box("give-html", "a page for each student, to read on a screen (HTML)", true);
     private final CheckBox pdf = box("give-pdf", "a page for each student, to print (PDF)", false);
+    private final CheckBox together = box("give-together", "the pages of all in one file, to print (PDF)", false);
+    private final CheckBox bothSides = box("give-both-sides", "each on sheets of its own, printed on both sides", true);
     private final CheckBox key = box("give-key", "with the right answers where an answer was not right", true);
     private final CheckBox csv = box("give-csv", "the gradebook as comma-separated text (.csv)", false);
     private final CheckBox xlsx = box("give-xlsx", "the gradebook as a spreadsheet (.xlsx)", true);
@@ -109,7 +119,12 @@ final class GiveBackBoard extends Board {
         HBox onPaper = new HBox(10, small("on"), papers);
         onPaper.setAlignment(Pos.CENTER_LEFT);
         present(onPaper, false);
-        pdf.setOnAction(_ -> present(onPaper, pdf.isSelected()));
+        present(bothSides, false);
+        pdf.setOnAction(_ -> present(onPaper, pdf.isSelected() || together.isSelected()));
+        together.setOnAction(_ -> {
+            present(onPaper, pdf.isSelected() || together.isSelected());
+            present(bothSides, together.isSelected());
+        });
         Button list = new Button("In the order of a list…");
         list.setId("give-names");
         list.getStyleClass().setAll("quiet");
@@ -117,7 +132,7 @@ final class GiveBackBoard extends Board {
         note.setId("give-note");
         note.getStyleClass().add("small");
         note.setWrapText(true);
-        note.setText("The gradebook is by name.");
+        note.setText("By name.");
         write.setId("give-write");
         write.getStyleClass().setAll("button", "main-action");
         write.setOnAction(_ -> {
@@ -125,7 +140,7 @@ final class GiveBackBoard extends Board {
             leave();
             this.actions.write(wanted);
         });
-        contents.getChildren().addAll(html, pdf, onPaper, key, xlsx, csv, new HBox(8, list, note), classPage, write);
+        contents.getChildren().addAll(html, pdf, together, bothSides, onPaper, key, xlsx, csv, new HBox(8, list, note), classPage, write);
     }
 
     private Wanted wanted() {
@@ -143,7 +158,14 @@ final class GiveBackBoard extends Board {
         if (xlsx.isSelected()) {
             books.add(".xlsx");
         }
-        return new Wanted(pages, key.isSelected(), paper, books, names, classPage.isSelected());
+        return new Wanted(pages, key.isSelected(), paper, books, names, classPage.isSelected(), inOne());
+    }
+
+    private Together inOne() {
+        if (!together.isSelected()) {
+            return Together.NOT;
+        }
+        return bothSides.isSelected() ? Together.BOTH_SIDES : Together.ONE_SIDE;
     }
 
     private void openNames() {

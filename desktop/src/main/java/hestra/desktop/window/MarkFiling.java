@@ -286,7 +286,15 @@ final class MarkFiling {
                     ? new GiveBack.Written(List.of(), List.of())
                     : new GiveBack(work, key, wanted.withKey(), today).write(handIns, folder, forms, wanted.paper(), progress);
             files.addAll(pages.files());
-            return new GiveBack.Written(files, pages.failures());
+            List<String> failures = new ArrayList<>(pages.failures());
+            if (wanted.together() != GiveBackBoard.Together.NOT) {
+                GiveBack.Written all = new GiveBack(work, key, wanted.withKey(), today).writeTogether(
+                        Gradebook.inOrder(work, wanted.names()), handIns, folder.resolve(title + ", all pages.pdf"),
+                        wanted.paper(), wanted.together() == GiveBackBoard.Together.BOTH_SIDES, progress);
+                files.addAll(all.files());
+                failures.addAll(all.failures());
+            }
+            return new GiveBack.Written(files, failures);
         }, written -> notices.say(Counted.of(written.files().size(), "file") + " in " + folder + "."
                 + unwritten(written.failures())),
                 () -> notices.say("Stopped. What was written by then is in " + folder + "."),

@@ -27,10 +27,10 @@ import hestra.desktop.parts.ProseView;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Closing;
 import hestra.exercise.Exercise;
-import hestra.exercise.Ground;
 import hestra.exercise.LiveText;
 import hestra.exercise.Part;
 import hestra.exercise.PartMarks;
+import hestra.exercise.SquaredPaper;
 import hestra.feedback.KeptPoints;
 import hestra.feedback.KeptShare;
 import hestra.fit.CurveFamily;
@@ -63,7 +63,7 @@ final class ExerciseEditor extends VBox implements Editor {
     private final DigitsMenu digits;
     private final Choices<KeptPoints> kept;
     private final Choices<KeptShare> share;
-    private final Choices<Ground> ground;
+    private final Choices<SquaredPaper> ground;
     private final FrameFields frame;
     private final VBox families = new VBox();
     private final InPlaceText closing;
@@ -112,7 +112,7 @@ final class ExerciseEditor extends VBox implements Editor {
                 it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(it))));
         share = new Choices<>("kept-share", List.of(KeptShare.values()), KeptShare::inWords,
                 it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(it))));
-        ground = new Choices<>("squared-paper", List.of(Ground.values()), Ground::inWords,
+        ground = new Choices<>("squared-paper", List.of(SquaredPaper.values()), SquaredPaper::inWords,
                 it -> model.apply(new PartEdit.WriteRules(model.findings().written().rules().with(it))));
         frame = new FrameFields(() -> model.desk().exercise().mark(),
                 () -> FixedPlot.truth(model.desk().exercise(), model.findings().written()).frame(),

@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -57,6 +58,34 @@ public final class Gradebook {
         List<List<String>> records = new ArrayList<>();
         records.add(Stream.of(Stream.of("name"), wanted.headings().stream(), exercise.tasks().stream()
                 .map(task -> task.terms().title()), Stream.of("total", "of", "note")).flatMap(it -> it).toList());
+        lines(work, wanted).forEach(line -> records.add(line.student().map(student -> line(work, student, line.further()))
+                .orElseGet(() -> Stream.of(Stream.of(line.name()), line.further().stream(), exercise.tasks().stream().map(_ -> ""),
+                        Stream.of("", Integer.toString(exercise.marks()), "nothing handed in")).flatMap(it -> it).toList())));
+        for (Roll.Aside aside : work.roll().asides()) {
+            records.add(Stream.of(Stream.of(aside.file()), nothing.stream(), exercise.tasks().stream().map(_ -> ""),
+                    Stream.of("", "", aside.why())).flatMap(it -> it).toList());
+        }
+        return records;
+    }
+
+    /**
+     * A line of a class.
+     *
+     * @param name as the list has it
+     * @param further what else the list says
+     * @param student who it is; nothing where nothing was handed in
+     */
+    private record Line(String name, List<String> further, Optional<Student> student) {}
+
+    /** Those who handed in, in the order of a list; where it is empty in that of the copies that were made, or else by name. */
+    public static List<Student> inOrder(ClassWork work, ClassList list) {
+        return lines(work, list.isEmpty() ? work.exercise().issue().readers() : list).stream()
+                .flatMap(line -> line.student().stream()).toList();
+    }
+
+    private static List<Line> lines(ClassWork work, ClassList wanted) {
+        List<String> nothing = wanted.headings().stream().map(_ -> "").toList();
+        List<Line> lines = new ArrayList<>();
         Map<String, List<Student>> byName = new HashMap<>();
         work.roll().students().forEach(student -> byName.computeIfAbsent(Student.plain(student.handedIn().marked().script()
                 .student()), _ -> new ArrayList<>()).add(student));
@@ -70,20 +99,15 @@ public final class Gradebook {
             List<Student> called = last ? left : theirs(entry, left);
             called.forEach(student -> {
                 written.add(student.key());
-                records.add(line(work, student, entry.further()));
+                lines.add(new Line(entry.name(), entry.further(), Optional.of(student)));
             });
             if (called.isEmpty()) {
-                records.add(Stream.of(Stream.of(entry.name()), entry.further().stream(), exercise.tasks().stream().map(_ -> ""),
-                        Stream.of("", Integer.toString(exercise.marks()), "nothing handed in")).flatMap(it -> it).toList());
+                lines.add(new Line(entry.name(), entry.further(), Optional.empty()));
             }
         }
         work.roll().students().stream().filter(student -> written.add(student.key()))
-                .forEach(student -> records.add(line(work, student, nothing)));
-        for (Roll.Aside aside : work.roll().asides()) {
-            records.add(Stream.of(Stream.of(aside.file()), nothing.stream(), exercise.tasks().stream().map(_ -> ""),
-                    Stream.of("", "", aside.why())).flatMap(it -> it).toList());
-        }
-        return records;
+                .forEach(student -> lines.add(new Line(student.name(), nothing, Optional.of(student))));
+        return lines;
     }
 
     /** Of students of one name, of which the list has several, those with the variant of a line. */

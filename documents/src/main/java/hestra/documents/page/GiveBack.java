@@ -1,5 +1,6 @@
 package hestra.documents.page;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.Instant;
@@ -22,6 +23,7 @@ import hestra.desk.Findings;
 import hestra.desk.TaskState;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.exercise.Publication;
+import hestra.documents.file.FileWriting;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
 import hestra.exercise.Attempts;
@@ -186,6 +188,40 @@ public final class GiveBack {
         }).toList();
         return new Written(all.stream().flatMap(it -> it.files.stream()).toList(), all.stream()
                 .flatMap(it -> it.failures.stream()).toList());
+    }
+
+    /**
+     * Writes the pages of all into one PDF, to be printed: each with page numbers of its own.
+     *
+     * @param students in the order in which they are wanted
+     * @param bothSides whether each begins on a sheet of paper of its own where both sides are printed
+     */
+    public Written writeTogether(List<Student> students, Path handIns, Path file, Paper paper, boolean bothSides,
+            Progress progress) throws IOException {
+        PdfStack stack = new PdfStack(bothSides);
+        List<String> failures = new ArrayList<>();
+        for (int i = 0; i < students.size(); i++) {
+            Student student = students.get(i);
+            try {
+                switch (HandInFile.marked(handIns.resolve(student.handedIn().file()), exercise(student))) {
+                    case Result.Refused<HandIn>(String message) -> failures.add(student.name() + ": " + message);
+                    case Result.Done<HandIn>(HandIn handIn) -> {
+                        ByteArrayOutputStream pages = new ByteArrayOutputStream();
+                        PdfPage.write(page(student, handIn), paper, pages);
+                        stack.add(pages.toByteArray());
+                    }
+                }
+            } catch (IOException | RuntimeException | StackOverflowError e) {
+                LOG.warn("The page of {} cannot be made", student.handedIn().file(), e);
+                failures.addAll(failed(student, List.of(), e).failures());
+            }
+            progress.tell((i + 1.0) / students.size());
+        }
+        if (stack.isEmpty()) {
+            return new Written(List.of(), failures);
+        }
+        FileWriting.write(file, stack::write);
+        return new Written(List.of(file), failures);
     }
 
     private Written write(Student student, String name, Path handIns, Path folder, Set<Form> forms, Paper paper) {

@@ -1,6 +1,5 @@
 package hestra.documents.page;
 
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -15,9 +14,6 @@ import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
 import hestra.variants.Variant;
 import hestra.variants.Variants;
-import org.apache.pdfbox.io.IOUtils;
-import org.apache.pdfbox.io.RandomAccessReadBuffer;
-import org.apache.pdfbox.multipdf.PDFMergerUtility;
 
 /**
  * An exercise on paper, as one PDF: the sheet of each variant with room for the answers, or its key. Each variant begins on a
@@ -73,24 +69,15 @@ public final class Handout {
     }
 
     private void pages(List<Variant> variants, List<String> names, Progress progress, OutputStream out) throws IOException {
-        List<byte[]> documents = new ArrayList<>();
+        PdfStack stack = new PdfStack(false);
         for (int from = 0; from < variants.size(); from += AT_ONCE) {
             int to = Math.min(variants.size(), from + AT_ONCE);
-            documents.add(document(variants.subList(from, to),
+            stack.add(document(variants.subList(from, to),
                     names.subList(Math.min(from, names.size()), Math.min(to, names.size())),
                     key && to == variants.size() && variants.size() > 1 ? variants : List.of()));
             progress.tell((double) to / variants.size());
         }
-        if (documents.size() == 1) {
-            out.write(documents.getFirst());
-            return;
-        }
-        PDFMergerUtility merger = new PDFMergerUtility();
-        for (byte[] document : documents) {
-            merger.addSource(RandomAccessReadBuffer.createBufferFromStream(new ByteArrayInputStream(document)));
-        }
-        merger.setDestinationStream(out);
-        merger.mergeDocuments(IOUtils.createMemoryOnlyStreamCache());
+        stack.write(out);
     }
 
     private byte[] document(List<Variant> variants, List<String> names, List<Variant> together) throws IOException {

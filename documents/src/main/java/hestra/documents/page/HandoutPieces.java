@@ -16,11 +16,11 @@ import hestra.desk.Findings;
 import hestra.desk.FixedPlot;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
-import hestra.exercise.Ground;
 import hestra.exercise.LiveText;
 import hestra.exercise.OptionOrder;
 import hestra.exercise.Part;
 import hestra.exercise.Provenance;
+import hestra.exercise.SquaredPaper;
 import hestra.figure.Frame;
 import hestra.figure.Layer;
 import hestra.figure.Plane;
@@ -151,7 +151,7 @@ final class HandoutPieces {
         }
         List<Piece.Table> columns = columns(table, lines(table, 0, rows), height);
         double rest = 1 - columns.size() * width;
-        boolean fits = rest >= NARROWEST_GROUND && part.rules().squared() == Ground.THIRD;
+        boolean fits = rest >= NARROWEST_GROUND && part.rules().squared() == SquaredPaper.THIRD;
         pieces.add(new Piece.Beside(columns, fits ? ground.map(it -> it.withShare(rest)
                 .withRatio(Math.min(MOST_RATIO, it.ratio() / rest))) : Optional.empty(),
                 (caption + " " + note).strip()));
@@ -216,7 +216,7 @@ final class HandoutPieces {
         boolean plain = axes.isEmpty();
         boolean shown = part.tasks().stream().anyMatch(task -> task.onPaper(truth).stream()
                 .anyMatch(it -> it instanceof OnPaper.Axes || it instanceof OnPaper.NumberedPoints));
-        if (part.rules().squared() == Ground.NONE || plain && shown || truth.data().size() == 0) {
+        if (part.rules().squared() == SquaredPaper.NONE || plain && shown || truth.data().size() == 0) {
             return Optional.empty();
         }
         boolean named = plain || axes.get().named();

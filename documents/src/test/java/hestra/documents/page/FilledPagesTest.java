@@ -19,7 +19,7 @@ import hestra.data.Row;
 import hestra.data.Variable;
 import hestra.documents.file.Progress;
 import hestra.exercise.Exercise;
-import hestra.exercise.Ground;
+import hestra.exercise.SquaredPaper;
 import hestra.numbers.DecimalMark;
 import hestra.task.Aid;
 import hestra.task.Kind;
@@ -81,7 +81,7 @@ class FilledPagesTest {
         String prose = IntStream.range(0, random.nextInt(5)).mapToObj(_ -> words(random, 500)).collect(Collectors.joining("\n\n"));
         Exercise exercise = Exercise.ofOnePart("many", "Many", "Orrin Bay", words(random, 70), prose, data, Roles.FIRST_EXPLAINS,
                 tasks, Aid.all(), DecimalMark.POINT);
-        Ground ground = Ground.values()[random.nextInt(3)];
+        SquaredPaper ground = SquaredPaper.values()[random.nextInt(3)];
         return exercise.withFirst(part -> part.withRules(part.rules().with(ground)));
     }
 

@@ -12,9 +12,9 @@ import hestra.Kelp;
 import hestra.documents.file.Progress;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
-import hestra.exercise.Ground;
 import hestra.exercise.Part;
 import hestra.exercise.Provenance;
+import hestra.exercise.SquaredPaper;
 import hestra.exercise.Varying;
 import hestra.feedback.Quantity;
 import hestra.numbers.DecimalMark;
@@ -213,7 +213,7 @@ class HandoutTest {
     @Test
     void theSquaredPaperIsAsLargeAsTheAuthorSays() throws IOException {
         Exercise exercise = Kelp.exercise(Kelp.explain());
-        for (Ground size : Ground.values()) {
+        for (SquaredPaper size : SquaredPaper.values()) {
             Exercise sized = exercise.withFirst(part -> part.withRules(part.rules().with(size)));
             List<Piece> pieces = Slabs.flat(HandoutPieces.of(sized, false, Paper.A4)).toList();
             double heights = pieces.stream().mapToDouble(piece -> switch (piece) {

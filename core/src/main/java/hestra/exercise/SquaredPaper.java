@@ -1,7 +1,7 @@
 package hestra.exercise;
 
 /** How large the squared paper is that a handout has for a plot. */
-public enum Ground {
+public enum SquaredPaper {
     NONE("none", 0),
     THIRD("a third of a page", 0.31),
     HALF("half a page", 0.47),
@@ -10,7 +10,7 @@ public enum Ground {
     private final String words;
     private final double share;
 
-    Ground(String words, double share) {
+    SquaredPaper(String words, double share) {
         this.words = words;
         this.share = share;
     }
