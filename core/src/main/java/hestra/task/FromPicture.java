@@ -267,9 +267,11 @@ public record FromPicture(Terms terms, double within, Optional<Curve> curve, dou
         for (int row = 0; row < height; row++) {
             List<OnPaper.Cell> line = new ArrayList<>();
             for (int i = row; i < height * beside; i += height) {
-                line.addAll(i < count ? List.of(OnPaper.Cell.heading(Integer.toString(i + 1)),
-                        OnPaper.Cell.asked(truth.style().worked(right.x(i))), OnPaper.Cell.asked(truth.style().worked(right.y(i))))
-                        : List.of());
+                if (i < count) {
+                    line.addAll(List.of(OnPaper.Cell.heading(Integer.toString(i + 1)),
+                            OnPaper.Cell.asked(truth.style().worked(right.x(i))),
+                            OnPaper.Cell.asked(truth.style().worked(right.y(i)))));
+                }
             }
             lines.add(line);
         }

@@ -60,7 +60,8 @@ final class ReedBeds {
     private ReedBeds() {}
 
     static Exercise exercise() {
-        return Story.explained(asked(), WHY);
+        return Story.onPaper(Story.explained(asked(), WHY), Map.of("section", "Write a short section for the notice board of the "
+                + "lagoon. Say what both shores have in common, and in what they differ."));
     }
 
     private static Exercise asked() {

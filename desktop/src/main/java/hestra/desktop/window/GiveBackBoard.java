@@ -140,7 +140,8 @@ final class GiveBackBoard extends Board {
             leave();
             this.actions.write(wanted);
         });
-        contents.getChildren().addAll(html, pdf, together, bothSides, onPaper, key, xlsx, csv, new HBox(8, list, note), classPage, write);
+        contents.getChildren().addAll(html, pdf, together, bothSides, onPaper, key, xlsx, csv, new HBox(8, list, note), classPage,
+                write);
     }
 
     private Wanted wanted() {

@@ -37,12 +37,14 @@ final class PartPanes {
     private final RecipePane recipe;
     private final TracePane trace;
     private final VariantsPane variants;
+    private final PaperPane paper;
     private final VBox middle = new VBox();
     private final ToggleButton showPlot = tab("Plot", "write-plot");
     private final ToggleButton showData = tab("Data", "write-data");
     private final ToggleButton showRecipe = tab("Make data", "write-recipe");
     private final ToggleButton showTrace = tab("From a picture", "write-trace");
     private final ToggleButton showVariants = tab("Variants", "write-variants");
+    private final ToggleButton showPaper = tab("On paper", "write-paper");
     private Findings truth;
 
     /** {@code model} is that of the part. */
@@ -54,21 +56,23 @@ final class PartPanes {
         this.recipe = new RecipePane(model, look);
         this.trace = new TracePane(model, look, pictures);
         this.variants = new VariantsPane(model, look, trial);
+        this.paper = new PaperPane(model);
         ToggleGroup tabs = new ToggleGroup();
         showPlot.setToggleGroup(tabs);
         showData.setToggleGroup(tabs);
         showRecipe.setToggleGroup(tabs);
         showTrace.setToggleGroup(tabs);
         showVariants.setToggleGroup(tabs);
+        showPaper.setToggleGroup(tabs);
         tabs.selectToggle(model.findings().written().data().size() == 0 ? showData : showPlot);
         tabs.selectedToggleProperty().addListener((_, before, now) -> {
             if (now == null) {
                 tabs.selectToggle(before);
             }
             layoutMiddle();
-            showVariants();
+            showDrawn();
         });
-        FlowPane strip = new FlowPane(showPlot, showData, showRecipe, showTrace, showVariants);
+        FlowPane strip = new FlowPane(showPlot, showData, showRecipe, showTrace, showVariants, showPaper);
         strip.getStyleClass().add("write-tabs");
         middle.getChildren().add(strip);
         middle.getStyleClass().add("write-middle");
@@ -124,6 +128,7 @@ final class PartPanes {
                 : showRecipe.isSelected() ? recipe.node()
                 : showTrace.isSelected() ? trace.node()
                 : showVariants.isSelected() ? variants.node()
+                : showPaper.isSelected() ? paper.node()
                 : plot;
         VBox.setVgrow(shown, Priority.ALWAYS);
         if (middle.getChildren().size() > 1) {
@@ -133,15 +138,17 @@ final class PartPanes {
         }
     }
 
-    /** The variants are drawn only while they are there to be seen. */
-    private void showVariants() {
+    /** The variants and the pages are drawn only while they are there to be seen. */
+    private void showDrawn() {
         if (showVariants.isSelected()) {
             variants.show(model.findings());
+        } else if (showPaper.isSelected()) {
+            paper.show(model.findings());
         }
     }
 
     private void show(Findings findings) {
-        showVariants();
+        showDrawn();
         Part part = findings.written();
         if (truth == null || !truth.part().data().equals(part.data()) || !truth.part().roles().equals(part.roles())) {
             truth = FixedPlot.truth(findings.exercise(), part);

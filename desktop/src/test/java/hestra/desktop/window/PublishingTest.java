@@ -10,10 +10,12 @@ import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 
 import hestra.Kelp;
+import hestra.desk.PartEdit;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.file.Result;
 import hestra.exercise.Exercise;
 import hestra.exercise.Provenance;
+import hestra.exercise.SquaredPaper;
 import hestra.exercise.Varying;
 import hestra.feedback.Quantity;
 import hestra.numbers.DecimalMark;
@@ -80,6 +82,22 @@ class PublishingTest {
             assertThat(person.sees("trying")).isTrue();
             person.click("back-to-write");
             assertThat(person.view()).isEqualTo(MainWindow.View.WRITE);
+        }
+    }
+
+    /** The pages follow what is written; the key is one press away. */
+    @Test
+    void theHandoutIsLookedAtWhileItIsWritten() throws IOException {
+        try (Person person = Person.at(made(), folder)) {
+            person.click("view-write");
+            person.click("write-paper");
+            person.await("paper-page-1");
+            assertThat(person.text("paper-told")).endsWith("page");
+            person.click("paper-which-key");
+            person.awaitText("paper-told", "page");
+            person.model().apply(new PartEdit.WriteRules(made().first().rules().with(SquaredPaper.PAGE)));
+            person.click("paper-which-handout");
+            person.await("paper-page-2");
         }
     }
 

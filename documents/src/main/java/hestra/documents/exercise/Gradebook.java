@@ -58,8 +58,9 @@ public final class Gradebook {
         List<List<String>> records = new ArrayList<>();
         records.add(Stream.of(Stream.of("name"), wanted.headings().stream(), exercise.tasks().stream()
                 .map(task -> task.terms().title()), Stream.of("total", "of", "note")).flatMap(it -> it).toList());
+        List<String> none = exercise.tasks().stream().map(_ -> "").toList();
         lines(work, wanted).forEach(line -> records.add(line.student().map(student -> line(work, student, line.further()))
-                .orElseGet(() -> Stream.of(Stream.of(line.name()), line.further().stream(), exercise.tasks().stream().map(_ -> ""),
+                .orElseGet(() -> Stream.of(Stream.of(line.name()), line.further().stream(), none.stream(),
                         Stream.of("", Integer.toString(exercise.marks()), "nothing handed in")).flatMap(it -> it).toList())));
         for (Roll.Aside aside : work.roll().asides()) {
             records.add(Stream.of(Stream.of(aside.file()), nothing.stream(), exercise.tasks().stream().map(_ -> ""),

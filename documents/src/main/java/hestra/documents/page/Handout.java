@@ -3,6 +3,7 @@ package hestra.documents.page;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -66,6 +67,16 @@ public final class Handout {
             throws IOException {
         Handout handout = new Handout(exercise, paper, true);
         FileWriting.write(file, out -> handout.pages(variants, List.of(), progress, out));
+    }
+
+    /** Its pages as pictures (PNG), as it stands, to be looked at while it is written. */
+    public static List<byte[]> pictures(Exercise exercise, boolean key, Paper paper) {
+        try {
+            return PagePictures.of(new Handout(exercise, paper, key).document(List.of(Variants.draw(exercise, 0)), List.of(),
+                    List.of()));
+        } catch (IOException e) {
+            throw new UncheckedIOException("nothing is read or written here", e);
+        }
     }
 
     private void pages(List<Variant> variants, List<String> names, Progress progress, OutputStream out) throws IOException {

@@ -27,9 +27,11 @@ import hestra.figure.Plane;
 import hestra.figure.PlotContent;
 import hestra.figure.ScatterPlot;
 import hestra.figure.SquaredGround;
+import hestra.fit.Curve;
 import hestra.fit.LineFit;
 import hestra.numbers.Counted;
 import hestra.numbers.NumberStyle;
+import hestra.numbers.Words;
 import hestra.task.ChoiceRow;
 import hestra.task.FindSlip;
 import hestra.task.Key;
@@ -37,6 +39,7 @@ import hestra.task.OnPaper;
 import hestra.task.Rounded;
 import hestra.task.Task;
 import hestra.task.Truth;
+import hestra.task.UsesCurve;
 import hestra.tracing.Picture;
 
 /**
@@ -59,7 +62,10 @@ final class HandoutPieces {
     private static final int MOST_BESIDE = 3;
     private static final int FEWEST_BELOW = 7;
     private static final double MOST_RATIO = 0.8;
+    /** Squared paper is about as high as its author says. */
+    private static final double GIVE = 0.1;
     private static final int MOST_WRONG = 5;
+    private static final int MOST_CURVES = 3;
     /** More lines of a table to be filled in than these may stand on two pages. */
     private static final int HIGHEST_GRID = 10;
     /** The width of the plot beside which the numbers stand on a key. */
@@ -132,7 +138,8 @@ final class HandoutPieces {
 
     /** The true table, in columns beside each other, with squared paper beside it where something is to be drawn. */
     private void data(Part part, Truth truth, String caption) {
-        if (key) {
+        // What is to be read off a picture is not told.
+        if (key || part.tasks().stream().anyMatch(Task::readsPicture)) {
             return;
         }
         DataTable table = truth.data();
@@ -216,7 +223,10 @@ final class HandoutPieces {
         boolean plain = axes.isEmpty();
         boolean shown = part.tasks().stream().anyMatch(task -> task.onPaper(truth).stream()
                 .anyMatch(it -> it instanceof OnPaper.Axes || it instanceof OnPaper.NumberedPoints));
-        if (part.rules().squared() == SquaredPaper.NONE || plain && shown || truth.data().size() == 0) {
+        boolean onPaper = part.tasks().isEmpty() || part.tasks().stream()
+                .anyMatch(task -> task.onPaper(truth).stream().noneMatch(OnPaper.InTheProgram.class::isInstance));
+        boolean wanted = part.rules().squared() != SquaredPaper.NONE && onPaper && truth.data().size() > 0;
+        if (!wanted || plain && shown) {
             return Optional.empty();
         }
         boolean named = plain || axes.get().named();
@@ -224,7 +234,7 @@ final class HandoutPieces {
         Frame frame = pairs.size() == 0 ? SOMEWHERE : Frame.around(pairs.xs(), pairs.ys());
         SquaredGround ground = new SquaredGround(new Plane(truth.x(), truth.y(), frame), named, named, truth.style());
         double ratio = part.rules().squared().share() * paper.textHeight() / paper.textWidth();
-        return Optional.of(new Piece.Plot(ground::describe, ratio, "", "", "Empty squared paper for a plot"));
+        return Optional.of(new Piece.Plot(ground::describe, ratio, "", "", "Empty squared paper for a plot").withGive(GIVE));
     }
 
     // Tasks
@@ -283,7 +293,8 @@ final class HandoutPieces {
         int height = (lines + parts - 1) / parts;
         return IntStream.range(0, parts).mapToObj(i -> new OnPaper.Grid(i == 0 ? grid.title() : "",
                 Stream.concat(Stream.of(grid.lines().getFirst()),
-                        grid.lines().subList(1 + i * height, Math.min(lines + 1, 1 + (i + 1) * height)).stream()).toList())).toList();
+                        grid.lines().subList(1 + i * height, Math.min(lines + 1, 1 + (i + 1) * height)).stream()).toList()))
+                .toList();
     }
 
     /** The plot with the numbers of its rows. */
@@ -331,6 +342,11 @@ final class HandoutPieces {
                     Piece.Table.Line.of("n", Integer.toString(truth.pairs().n())),
                     Piece.Table.Line.of("mean of " + truth.x().name(), style.show(line.get().meanX())),
                     Piece.Table.Line.of("mean of " + truth.y().name(), style.show(line.get().meanY())))));
+        }
+        for (Curve curve : part.tasks().stream().flatMap(task -> UsesCurve.of(task).curves().stream())
+                .filter(it -> !(it instanceof Curve.Line)).distinct().limit(MOST_CURVES).toList()) {
+            part.truth(exercise.mark()).evidence().fit(curve).curveFit().ifPresent(fit -> numbers.add(new Piece.Set(
+                    truth.numbers().narrowEquation(fit), Words.capitalized(curve.inWords()))));
         }
         pieces.add(new Piece.SideBySide(List.of(plot), numbers, RESULT));
     }

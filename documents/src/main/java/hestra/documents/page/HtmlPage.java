@@ -34,7 +34,7 @@ public final class HtmlPage {
         }
 
         @Override
-        public String equation(Equation equation) {
+        public String equation(Equation equation, double room) {
             return MathMl.of(equation);
         }
     }

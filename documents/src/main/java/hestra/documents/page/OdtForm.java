@@ -25,6 +25,7 @@ record OdtForm(OnPaper form, boolean answered) {
     private static final String EMPTY = "\u2610 ";
     private static final String TICKED = "\u2611 ";
     private static final double RATIO = 0.8;
+    private static final double SMALL = 0.4;
 
     List<String> lines() {
         return switch (form) {
@@ -71,7 +72,7 @@ record OdtForm(OnPaper form, boolean answered) {
 
     List<Piece.Plot> plots() {
         return form instanceof OnPaper.LetteredPlots(var plots, var _) ? IntStream.range(0, plots.size())
-                .mapToObj(i -> new Piece.Plot(layout -> plots.get(i).describe(layout, NumberStyle.STANDARD), RATIO, 0.4, "",
-                        MatchPlot.letter(i), "Plot " + MatchPlot.letter(i))).toList() : List.of();
+                .mapToObj(i -> new Piece.Plot(layout -> plots.get(i).describe(layout, NumberStyle.STANDARD), RATIO, "",
+                        MatchPlot.letter(i), "Plot " + MatchPlot.letter(i)).withShare(SMALL)).toList() : List.of();
     }
 }

@@ -45,6 +45,20 @@ public final class PagePictures {
         return write(bytes.toByteArray(), name, folder);
     }
 
+    /** The pages of a PDF, each as a PNG. */
+    static List<byte[]> of(byte[] pdf) throws IOException {
+        List<byte[]> pictures = new ArrayList<>();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            PDFRenderer renderer = new PDFRenderer(document);
+            for (int i = 0; i < document.getNumberOfPages(); i++) {
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+                ImageIO.write(renderer.renderImageWithDPI(i, FINENESS), "png", bytes);
+                pictures.add(bytes.toByteArray());
+            }
+        }
+        return pictures;
+    }
+
     private static List<Path> write(byte[] pdf, String name, Path folder) throws IOException {
         Files.createDirectories(folder);
         List<Path> written = new ArrayList<>();

@@ -34,9 +34,16 @@ final class PageTemplate {
     private static final int MOST_WIDE = 8;
 
     private final Drawings drawings;
+    /** The width that there is, as a share of the text's. */
+    private final double room;
 
     PageTemplate(Drawings drawings) {
+        this(drawings, 1);
+    }
+
+    private PageTemplate(Drawings drawings, double room) {
         this.drawings = drawings;
+        this.room = room;
     }
 
     /** Draws what is no text, as mark-up. */
@@ -45,7 +52,8 @@ final class PageTemplate {
         /** A plot; {@code share} of the page's width. */
         String plot(Piece.Plot plot, double share);
 
-        String equation(Equation equation);
+        /** An equation that is no wider than {@code room}, a share of the page's width. */
+        String equation(Equation equation, double room);
     }
 
     /** The whole page. */
@@ -93,7 +101,7 @@ final class PageTemplate {
                         Map.of("source", HandoutPieces.source(picture.bytes()), "alternative", alternative)));
             case Piece.Table table -> Map.of("table", captioned(table.label(), table.caption(), table(table)));
             case Piece.Set(Equation equation, String after) ->
-                    Map.of("equation", Map.of("drawing", drawings.equation(equation), "after",
+                    Map.of("equation", Map.of("drawing", drawings.equation(equation, room), "after",
                             after.isBlank() ? List.of() : List.of(after)));
             case Piece.Formula(String text) -> Map.of("formula", text);
             case Piece.Values(String title, List<Piece.Values.Value> values) ->
@@ -113,15 +121,17 @@ final class PageTemplate {
                     beside.note().isBlank() ? List.of() : List.of(beside.note())));
             case Piece.Written(String text) -> Map.of("written", text);
             case Piece.SideBySide(List<Piece> left, List<Piece> right, double share) ->
-                    Map.of("sides", Map.of("left", alone(left, level), "right", alone(right, level), "width", Math.round(100 * share)));
+                    Map.of("sides", Map.of("left", alone(left, share, level), "right", alone(right, 1 - share, level), "width",
+                            Math.round(100 * share)));
             case Piece.Together _ -> throw new IllegalArgumentException("what stays together is written piece by piece");
         };
     }
 
     /** Pieces that stand within another, filled in by themselves. */
-    private String alone(List<Piece> pieces, int level) {
+    private String alone(List<Piece> pieces, double width, int level) {
+        PageTemplate narrow = new PageTemplate(drawings, width * room);
         return Slabs.flat(pieces).map(it -> {
-            Map<String, Object> values = new HashMap<>(piece(it, level));
+            Map<String, Object> values = new HashMap<>(narrow.piece(it, level));
             values.put("id", List.of());
             return PIECE.execute(values);
         }).collect(Collectors.joining());

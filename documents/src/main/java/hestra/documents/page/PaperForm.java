@@ -85,7 +85,7 @@ record PaperForm(PageTemplate.Drawings drawings, boolean answered) {
             rows.add(Map.of("tiles", IntStream.range(from, Math.min(plots.size(), from + beside)).mapToObj(i ->
                     Map.of("letter", MatchPlot.letter(i), "right", answered && right.filter(it -> it == i).isPresent(), "drawing",
                             drawings.plot(new Piece.Plot(layout -> plots.get(i).describe(layout, NumberStyle.STANDARD),
-                                    SMALL_RATIO, 1.0 / beside, "", "", "Plot " + MatchPlot.letter(i)), 1.0 / beside))).toList()));
+                                    SMALL_RATIO, "", "", "Plot " + MatchPlot.letter(i)), 1.0 / beside))).toList()));
         }
         return rows;
     }

@@ -53,9 +53,9 @@ final class PdfDrawings implements PageTemplate.Drawings, FSObjectDrawerFactory,
     }
 
     @Override
-    public String equation(Equation equation) {
+    public String equation(Equation equation, double room) {
         EquationPicture picture = new EquationPicture(equation);
-        double scale = Math.min(1, textWidth / picture.width());
+        double scale = Math.min(1, width(textWidth, room) / picture.width());
         return element(new Drawing(graphics -> picture.paint(graphics, Palette.ON_WHITE), picture.width(),
                 picture.width() * scale, picture.height() * scale), "predicted " + equation.plain());
     }

@@ -27,9 +27,6 @@ final class PdfSheets {
     private static final double SPARE = 8;
     /** A table that takes up less than this share of a page is not parted, where the page is well filled without it. */
     private static final double SHORT_TABLE = 0.45;
-    /** So much lower or higher a plot may be made. */
-    private static final double LOWER = 0.6;
-    private static final double HIGHER = 1.45;
     /** The room above a table that goes on. */
     private static final double ABOVE_TABLE = 9;
 
@@ -76,9 +73,8 @@ final class PdfSheets {
             if (table.isPresent()) {
                 lines(sheet, i, table.get(), extent, title, bond, height, measured, slabs, stretches);
             } else {
-                double drawn = pieces.get(i).piece() instanceof Piece.Plot plot ? plotHeight(plot) : 0;
-                slabs.add(new Slab(extent + title, extent + title - drawn * (1 - LOWER), extent + title + drawn * (HIGHER - 1), 0,
-                        bond));
+                double give = pieces.get(i).piece() instanceof Piece.Plot plot ? plotHeight(plot) * plot.give() : 0;
+                slabs.add(new Slab(extent + title, extent + title - give, extent + title + give, 0, bond));
                 stretches.add(new Stretch(i, 0, -1));
             }
         }

@@ -30,26 +30,34 @@ public sealed interface Piece {
      *
      * @param ratio its height as a share of its width
      * @param share its width as a share of the text's
+     * @param give by how much it may be made lower or higher to fill pages, as a share of its height
      * @param label "Figure 2"; may be empty
      * @param caption what it shows; may be empty
      * @param alternative the same for those who cannot see it, never empty
      */
-    record Plot(Drawing drawing, double ratio, double share, String label, String caption, String alternative)
+    record Plot(Drawing drawing, double ratio, double share, double give, String label, String caption, String alternative)
             implements Piece {
+
+        private static final double USUAL_GIVE = 0.4;
 
         /** One as wide as the text. */
         public Plot(Drawing drawing, double ratio, String label, String caption, String alternative) {
-            this(drawing, ratio, 1, label, caption, alternative);
+            this(drawing, ratio, 1, USUAL_GIVE, label, caption, alternative);
         }
 
         /** The same, as high as so many widths of it. */
         Plot withRatio(double other) {
-            return new Plot(drawing, other, share, label, caption, alternative);
+            return new Plot(drawing, other, share, give, label, caption, alternative);
         }
 
         /** The same, so wide. */
         Plot withShare(double other) {
-            return new Plot(drawing, ratio, other, label, caption, alternative);
+            return new Plot(drawing, ratio, other, give, label, caption, alternative);
+        }
+
+        /** The same, made lower or higher by no more than this share of its height. */
+        Plot withGive(double most) {
+            return new Plot(drawing, ratio, share, most, label, caption, alternative);
         }
     }
 

@@ -26,6 +26,12 @@ final class Slabs {
     static List<Bound> of(Page page) {
         List<Bound> bound = new ArrayList<>();
         page.pieces().forEach(piece -> add(piece, bound));
+        // A text that follows a heading begins what comes next.
+        for (int i = 1; i + 1 < bound.size(); i++) {
+            if (bound.get(i - 1).piece instanceof Piece.Heading && bound.get(i).piece instanceof Piece.Text) {
+                bound.set(i, new Bound(bound.get(i).piece, Bond.LOOSE));
+            }
+        }
         for (int i = 0; i + 1 < bound.size(); i++) {
             if (isBound(bound.get(i).piece, bound.get(i + 1).piece)) {
                 bound.set(i, new Bound(bound.get(i).piece, Bond.FAST));

@@ -162,8 +162,8 @@ public final class WriteUp {
         findings.work().layers().stream().filter(layer -> layer == Layer.NAMES
                 || subject == Subject.CURVE && (layer == Layer.LINE || layer == Layer.EQUATIONS)).forEach(layers::add);
         PlotContent content = findings.showing(layers, subject == Subject.CURVE);
-        Piece.Plot plot = new Piece.Plot(layout -> ScatterPlot.describe(content.withoutEquations(), layout), RATIO, SHARE, "", "",
-                FigureText.of(findings, subject == Subject.CURVE));
+        Piece.Plot plot = new Piece.Plot(layout -> ScatterPlot.describe(content.withoutEquations(), layout), RATIO, "", "",
+                FigureText.of(findings, subject == Subject.CURVE)).withShare(SHARE);
         List<Piece> curves = subject == Subject.CURVE ? new CurveReport(findings).pieces() : List.of();
         pieces.add(curves.isEmpty() ? plot : new Piece.SideBySide(List.of(plot), curves, SHARE));
     }

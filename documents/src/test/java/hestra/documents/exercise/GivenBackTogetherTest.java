@@ -71,7 +71,8 @@ class GivenBackTogetherTest {
         assertThat(pages(ClassList.NONE, false)).satisfiesExactly(it -> assertThat(it).contains("Ada", "1 of 1", "2 of 8 marks"),
                 it -> assertThat(it).contains("Runa"), it -> assertThat(it).contains("Wim"));
         assertThat(pages(ClassList.of(List.of("Wim", "Nobody", "Runa")), false)).satisfiesExactly(
-                it -> assertThat(it).contains("Wim"), it -> assertThat(it).contains("Runa"), it -> assertThat(it).contains("Ada"));
+                it -> assertThat(it).contains("Wim"), it -> assertThat(it).contains("Runa"),
+                it -> assertThat(it).contains("Ada"));
     }
 
     @Test

@@ -36,8 +36,8 @@ import org.junit.jupiter.api.io.TempDir;
 import static org.assertj.core.api.Assertions.assertThat;
 
 /**
- * Handouts and keys of exercises of every sort, drawn and looked at: no page ends within a piece, which would leave ink at the very
- * end of its text, and every page but the last is filled.
+ * Handouts and keys of exercises of every sort, drawn and looked at: no page ends within a piece, which would leave ink at the
+ * very end of its text, and every page but the last is filled.
  */
 class FilledPagesTest {
 
@@ -76,9 +76,11 @@ class FilledPagesTest {
         for (int i = 0; i < count; i++) {
             Kind kind = Kinds.ALL.get(random.nextInt(Kinds.ALL.size()));
             Task task = kind.create("t" + i, truth);
-            tasks.add(task.with(task.terms().withPrompt(words(random, random.nextInt(8) == 0 ? 900 : 160)).withWhy(words(random, 90))));
+            tasks.add(task.with(task.terms().withPrompt(words(random, random.nextInt(8) == 0 ? 900 : 160))
+                    .withWhy(words(random, 90))));
         }
-        String prose = IntStream.range(0, random.nextInt(5)).mapToObj(_ -> words(random, 500)).collect(Collectors.joining("\n\n"));
+        String prose = IntStream.range(0, random.nextInt(5)).mapToObj(_ -> words(random, 500))
+                .collect(Collectors.joining("\n\n"));
         Exercise exercise = Exercise.ofOnePart("many", "Many", "Orrin Bay", words(random, 70), prose, data, Roles.FIRST_EXPLAINS,
                 tasks, Aid.all(), DecimalMark.POINT);
         SquaredPaper ground = SquaredPaper.values()[random.nextInt(3)];
