@@ -51,6 +51,12 @@ public record Explain(Terms terms, Optional<Explaining> how)
     }
 
     @Override
+    public List<String> lookedFor() {
+        return Aspect.switchable(explaining().about()).stream().filter(it -> !explaining().off().contains(it))
+                .map(Aspect::inWords).toList();
+    }
+
+    @Override
     public boolean isReadByPerson() {
         return true;
     }

@@ -12,6 +12,9 @@ public sealed interface Explains permits Explain {
     /** What is explained. */
     Aspect.About explained();
 
+    /** What is looked for in a sentence, each in a few words. */
+    List<String> lookedFor();
+
     /** The passages of a sentence by which something was found in it, in their order. */
     List<Passage> passages(String sentence, Truth truth);
 

@@ -22,7 +22,9 @@ public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) im
 
     public static final int MOST_WORDS = 2000;
 
-    private static final int ROOM = 10;
+    /** Room on paper: so many lines at the least, and so many words on a line written by hand. */
+    private static final int LEAST_LINES = 4;
+    private static final int WORDS_A_LINE = 8;
 
     static final Kind KIND = new Kind("write-section", "Write a section", Kind.Group.WORDS, WriteSection.class,
             (id, _) -> new WriteSection(
@@ -170,6 +172,6 @@ public record WriteSection(Terms terms, Set<WantedFigure> figures, int words) im
 
     @Override
     public List<OnPaper> onPaper(Truth truth) {
-        return List.of(new OnPaper.Lines(ROOM, ""));
+        return List.of(new OnPaper.Lines(Math.max(LEAST_LINES, words / WORDS_A_LINE + 2), ""));
     }
 }

@@ -3,6 +3,7 @@ package hestra.desktop.cli;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -11,6 +12,7 @@ import java.util.stream.IntStream;
 import hestra.documents.file.Progress;
 import hestra.documents.file.Result;
 import hestra.documents.page.Handout;
+import hestra.documents.page.PageFile;
 import hestra.documents.page.PagePictures;
 import hestra.documents.page.Paper;
 import hestra.exercise.Copy;
@@ -39,7 +41,8 @@ public final class HandoutCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE", description = "the exercise (.hestra)")
     private Path file;
 
-    @Option(names = "--out", paramLabel = "F.pdf", required = true, description = "the PDF")
+    @Option(names = "--out", paramLabel = "F.pdf", required = true,
+            description = "the PDF; of one variant also a web page (.html) or an OpenDocument text (.odt)")
     private Path out;
 
     @Option(names = "--key", description = "the key in its place: what is right, and wrong answers and what they come from")
@@ -98,12 +101,18 @@ public final class HandoutCommand implements Callable<Integer> {
         Paper paper = letter ? Paper.LETTER : Paper.A4;
         try {
             List<Variant> variants = Handout.drawn(exercise, numbers, followed);
-            if (key) {
+            if (!out.toString().toLowerCase(Locale.ROOT).endsWith(".pdf")) {
+                if (variants.size() > 1 || !PageFile.isOne(out)) {
+                    return Result.refused(variants.size() > 1 ? "Only a PDF holds several variants: name one ending in .pdf."
+                            : out + " does not end in " + String.join(", ", PageFile.ENDINGS) + ".");
+                }
+                Handout.write(exercise, variants.getFirst(), key, paper, out);
+            } else if (key) {
                 Handout.writeKey(exercise, variants, paper, out, followed);
             } else {
                 Handout.write(exercise, variants, List.of(), paper, out, followed);
             }
-            if (look != null) {
+            if (look != null && out.toString().toLowerCase(Locale.ROOT).endsWith(".pdf")) {
                 PagePictures.write(out, look);
             }
             return Result.done(variants.size());

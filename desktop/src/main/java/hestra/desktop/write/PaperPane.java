@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.beans.binding.Bindings;
+import javafx.beans.binding.DoubleBinding;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -101,8 +102,7 @@ final class PaperPane {
             ImageView view = new ImageView(new Image(new ByteArrayInputStream(pictures.get(i))));
             view.setPreserveRatio(true);
             view.setSmooth(true);
-            view.fitWidthProperty().bind(Bindings.createDoubleBinding(
-                    () -> Math.max(LEAST_WIDTH, scroll.getViewportBounds().getWidth() - AROUND), scroll.viewportBoundsProperty()));
+            view.fitWidthProperty().bind(width());
             StackPane page = new StackPane(view);
             page.getStyleClass().add("paper-page");
             page.setId("paper-page-" + (i + 1));
@@ -112,5 +112,10 @@ final class PaperPane {
         }
         pages.getChildren().setAll(shown);
         told.setText(Counted.of(pictures.size(), "page"));
+    }
+
+    private DoubleBinding width() {
+        return Bindings.createDoubleBinding(() -> Math.max(LEAST_WIDTH, scroll.getViewportBounds().getWidth() - AROUND),
+                scroll.viewportBoundsProperty());
     }
 }

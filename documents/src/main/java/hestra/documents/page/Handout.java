@@ -69,6 +69,11 @@ public final class Handout {
         FileWriting.write(file, out -> handout.pages(variants, List.of(), progress, out));
     }
 
+    /** One variant, or its key, as what the ending of the file says: a PDF, a web page or an OpenDocument text. */
+    public static void write(Exercise exercise, Variant variant, boolean key, Paper paper, Path file) throws IOException {
+        PageFile.write(new Handout(exercise, paper, key).sheet(variant, "").page(), paper, file);
+    }
+
     /** Its pages as pictures (PNG), as it stands, to be looked at while it is written. */
     public static List<byte[]> pictures(Exercise exercise, boolean key, Paper paper) {
         try {

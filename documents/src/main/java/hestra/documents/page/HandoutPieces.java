@@ -33,6 +33,7 @@ import hestra.numbers.Counted;
 import hestra.numbers.NumberStyle;
 import hestra.numbers.Words;
 import hestra.task.ChoiceRow;
+import hestra.task.Explains;
 import hestra.task.FindSlip;
 import hestra.task.Key;
 import hestra.task.OnPaper;
@@ -63,7 +64,7 @@ final class HandoutPieces {
     private static final int FEWEST_BELOW = 7;
     private static final double MOST_RATIO = 0.8;
     /** Squared paper is about as high as its author says. */
-    private static final double GIVE = 0.1;
+    private static final double GIVE = 0.15;
     private static final int MOST_WRONG = 5;
     private static final int MOST_CURVES = 3;
     /** More lines of a table to be filled in than these may stand on two pages. */
@@ -357,8 +358,11 @@ final class HandoutPieces {
         boolean written = task.onPaper(truth).stream().anyMatch(HandoutPieces::isWritten);
         if (!right.computed()) {
             into.add(new Piece.Remark("No key: " + right.text() + "."));
-        } else if (!written) {
+        } else if (!written && !(task instanceof Explains)) {
             into.add(new Piece.Written(right.text()));
+        }
+        if (task instanceof Explains explains) {
+            into.add(new Piece.Remark("looked for: " + String.join(" \u00b7 ", explains.lookedFor()) + "; the rest by you"));
         }
         if (!right.recognised().isEmpty()) {
             into.add(new Piece.Table("", "", List.of("a wrong answer worth knowing", "what it comes from"),

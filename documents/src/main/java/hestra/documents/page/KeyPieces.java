@@ -11,6 +11,8 @@ import java.util.stream.Stream;
 
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
+import hestra.task.AsksNumbers;
+import hestra.task.ReadByPerson;
 import hestra.task.Task;
 import hestra.task.Truth;
 import hestra.variants.Variant;
@@ -30,6 +32,7 @@ final class KeyPieces {
         List<Task> tasks = variants.getFirst().exercise().tasks();
         List<Map<Integer, String>> keys = variants.stream().map(KeyPieces::keys).toList();
         List<Integer> shown = IntStream.range(0, tasks.size())
+                .filter(i -> !ReadByPerson.isReadByPerson(tasks.get(i)))
                 .filter(i -> keys.stream().allMatch(it -> it.get(i).length() <= LONGEST_SHORT)).boxed().toList();
         List<Piece> tables = new ArrayList<>();
         for (int from = 0; from < shown.size(); from += MOST_COLUMNS) {
@@ -49,7 +52,8 @@ final class KeyPieces {
         Map<Integer, String> keys = new HashMap<>();
         for (Part part : exercise.parts()) {
             Truth truth = part.truth(exercise.mark());
-            part.tasks().forEach(task -> keys.put(exercise.indexOf(task.id()), numbersOf(task.key(truth).text())));
+            part.tasks().forEach(task -> keys.put(exercise.indexOf(task.id()), task instanceof AsksNumbers
+                    ? numbersOf(task.key(truth).text()) : task.key(truth).text()));
         }
         return keys;
     }

@@ -19,8 +19,11 @@ import hestra.feedback.Outcome;
 import hestra.figure.Layer;
 import hestra.figure.PlotContent;
 import hestra.figure.ScatterPlot;
+import hestra.figure.Thumbnail;
 import hestra.numbers.Marks;
 import hestra.task.ReadByPerson;
+import hestra.task.Sketch;
+import hestra.task.Sketched;
 import hestra.task.Subject;
 import hestra.task.Task;
 import hestra.task.Terms;
@@ -35,6 +38,9 @@ public final class WriteUp {
     private static final double RATIO = 0.62;
     /** The width of a plot, beside which its numbers stand. */
     private static final double SHARE = 0.6;
+    /** The width of an answer beside which stands what was done in the plot. */
+    private static final double ANSWER = 0.72;
+    private static final double SKETCH_RATIO = 0.62;
 
     /**
      * What is said of an answer.
@@ -204,9 +210,19 @@ public final class WriteUp {
         String tries = state.attempts().count() > 1
                 ? state.attempts().count() + " tries" + (!untold && state.attempts().countsEarlier() ? ", the best one here" : "")
                 : "";
-        return new Piece.Answered(state.number(), task.terms().title(), fill(task.terms().prompt(), findings), answer,
-                told.outcome(), told.verdict(),
+        Piece.Answered said = new Piece.Answered(state.number(), task.terms().title(), fill(task.terms().prompt(), findings),
+                answer, told.outcome(), told.verdict(),
                 String.join(" · ", Stream.of(tries, told.marks()).filter(text -> !text.isEmpty()).toList()), told.comments(),
                         told.key(), told.why());
+        Optional<Sketch> sketch = (untold ? state.attempts().newest() : state.attempts().counted())
+                .flatMap(it -> Sketched.of(task, it.attempt().answer(), it.truth()));
+        return sketch.<Piece>map(it -> new Piece.SideBySide(List.of(said), List.of(plot(it, answer)), ANSWER)).orElse(said);
+    }
+
+    /** What was done in a plot, small, with what matters marked. */
+    private static Piece.Plot plot(Sketch sketch, List<String> answer) {
+        return new Piece.Plot(layout -> Thumbnail.describe(sketch.points(), sketch.marked(), sketch.byEye(), sketch.frame(),
+                layout), SKETCH_RATIO, "", "", "What was done in the plot: " + String.join(", ", answer))
+                .withShare(1 - ANSWER);
     }
 }

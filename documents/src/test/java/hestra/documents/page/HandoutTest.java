@@ -151,7 +151,8 @@ class HandoutTest {
             assertThat(pages.getLast()).contains(k + " " + variant.tasks().getFirst().key(part.truth(DecimalMark.POINT)).text()
                     .replace(" cm per day", ""));
         }
-        assertThat(pages.getLast()).contains("All 3 variants");
+        assertThat(pages.getLast()).contains("All 3 variants").as("a sentence has no short key").doesNotContain("2 Explain");
+        assertThat(pages.getFirst()).contains("looked for: ", "both variables", "no cause");
         nothingIsCutOff(file);
     }
 
@@ -223,5 +224,18 @@ class HandoutTest {
             }).sum() * Paper.A4.textWidth() / Paper.A4.textHeight();
             assertThat(heights).as(size.inWords()).isBetween(size.share() * 0.75, size.share() + 0.01);
         }
+    }
+
+    /** From the same pieces, one variant as a page for a browser or a word processor. */
+    @Test
+    void oneVariantIsAlsoAWebPageAndATextDocument() throws IOException {
+        Exercise exercise = Kelp.ofEveryKind();
+        Path html = folder.resolve("handout.html");
+        Handout.write(exercise, Variants.draw(exercise, 0), false, Paper.A4, html);
+        assertThat(Files.readString(html)).contains("class=\"box\"", "class=\"grid\"", "class=\"line\"")
+                .doesNotContain("class=\"ink\"").contains(exercise.tasks().getLast().terms().title());
+        Path odt = folder.resolve("key.odt");
+        Handout.write(exercise, Variants.draw(exercise, 0), true, Paper.A4, odt);
+        assertThat(Files.size(odt)).isPositive();
     }
 }
