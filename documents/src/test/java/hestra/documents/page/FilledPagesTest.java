@@ -146,8 +146,8 @@ class FilledPagesTest {
             }
         }
         if (EXERCISES > 100) {
-            System.out.println(pages + " pages of " + EXERCISES + " exercises, keys and write-ups, seed " + SEED + ": " + wrong.size()
-                    + " cut or empty, " + thin.size() + " not well filled " + thin);
+            System.out.println(pages + " pages of " + EXERCISES + " exercises, keys and write-ups, seed " + SEED + ": "
+                    + wrong.size() + " cut or empty, " + thin.size() + " not well filled " + thin);
         }
         assertThat(wrong).isEmpty();
         assertThat(thin).as("where the next thing is large, a page may end early").hasSizeLessThanOrEqualTo(1 + pages / 50);
