@@ -3,9 +3,9 @@ package hestra.exercise;
 /** How large the squared paper is that a handout has for a plot. */
 public enum SquaredPaper {
     NONE("none", 0),
-    THIRD("a third of a page", 0.31),
-    HALF("half a page", 0.47),
-    PAGE("a whole page", 0.9);
+    THIRD("a third", 0.31),
+    HALF("half", 0.47),
+    PAGE("all of it", 0.9);
 
     private final String words;
     private final double share;

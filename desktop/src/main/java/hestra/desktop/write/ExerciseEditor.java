@@ -163,7 +163,8 @@ final class ExerciseEditor extends VBox implements Editor {
                         label("the plot shows to begin with"), frame, label("equations are written"), equations,
                         label("exponentials are written"), base, label("digits in the numbers of curves"), digits,
                 label("answers that are right for the points a student kept, others set aside with a reason"), kept,
-                        label("as long as of all points are kept at least"), share, label("squared paper on handouts"), ground);
+                        label("as long as of all points are kept at least"), share,
+                label("squared paper on handouts: how much of a page"), ground);
         watching = model.watch(this::show);
     }
 

@@ -59,7 +59,7 @@ final class HandoutPieces {
     /** The width of a column of data, and of a letter, as a share of the text's. */
     private static final double LETTER = 0.0105;
     private static final double COLUMN_ROOM = 0.03;
-    private static final double NARROWEST_GROUND = 0.42;
+    private static final double NARROWEST_GROUND = 0.5;
     private static final int MOST_BESIDE = 3;
     private static final int FEWEST_BELOW = 7;
     private static final double MOST_RATIO = 0.8;
@@ -129,6 +129,11 @@ final class HandoutPieces {
                     pieces.add(new Piece.Formula(LiveText.fill(formula, part, exercise.mark())));
             case Block.Strange _ -> { }
         }
+    }
+
+    /** What follows from the true data of a part, in a plot that they fill. */
+    private Findings truth(Part part) {
+        return FixedPlot.truth(exercise, part.withRules(part.rules().showing(Optional.empty())));
     }
 
     private static Piece.Plot plot(PlotContent content, double ratio, String alternative, String caption) {
@@ -222,8 +227,9 @@ final class HandoutPieces {
         Optional<OnPaper.Axes> axes = part.tasks().stream().flatMap(task -> task.onPaper(truth).stream())
                 .filter(OnPaper.Axes.class::isInstance).map(OnPaper.Axes.class::cast).filter(it -> !it.points()).findFirst();
         boolean plain = axes.isEmpty();
-        boolean shown = part.tasks().stream().anyMatch(task -> task.onPaper(truth).stream()
-                .anyMatch(it -> it instanceof OnPaper.Axes || it instanceof OnPaper.NumberedPoints));
+        boolean shown = part.blocks().stream().anyMatch(Block.Plot.class::isInstance)
+                || part.tasks().stream().anyMatch(task -> task.onPaper(truth).stream()
+                        .anyMatch(it -> it instanceof OnPaper.Axes || it instanceof OnPaper.NumberedPoints));
         boolean onPaper = part.tasks().isEmpty() || part.tasks().stream()
                 .anyMatch(task -> task.onPaper(truth).stream().noneMatch(OnPaper.InTheProgram.class::isInstance));
         boolean wanted = part.rules().squared() != SquaredPaper.NONE && onPaper && truth.data().size() > 0;
@@ -300,7 +306,7 @@ final class HandoutPieces {
 
     /** The plot with the numbers of its rows. */
     private void numbered(Part part, List<Piece> into) {
-        Findings truth = FixedPlot.truth(exercise, part);
+        Findings truth = truth(part);
         if (truth.pairs().size() > 0) {
             into.add(plot(truth.showing(EnumSet.of(Layer.POINTS), false).numbered(), RATIO,
                     "The data, each point with the number of its row", ""));
@@ -309,7 +315,7 @@ final class HandoutPieces {
 
     /** The points, for a curve to be drawn through. */
     private void drawn(Part part, List<Piece> into) {
-        Findings truth = FixedPlot.truth(exercise, part);
+        Findings truth = truth(part);
         if (truth.pairs().size() > 0) {
             into.add(plot(truth.showing(EnumSet.of(Layer.POINTS), false), RATIO, "The data as points", ""));
         }
@@ -325,7 +331,7 @@ final class HandoutPieces {
 
     /** The plot with its line, the equation and the numbers that are asked most. */
     private void result(Part part) {
-        Findings truth = FixedPlot.truth(exercise, part);
+        Findings truth = truth(part);
         if (truth.pairs().size() == 0) {
             return;
         }
