@@ -71,6 +71,9 @@ public final class KelpBlades {
             "slip",
             "One blade cannot be as long as the table says that was entered. Find it, compare it with the "
                     + "table above, and mend it.",
+            "describe",
+            "Draw the points of the table as it was entered (task 4), before any line. What do they show, apart "
+                    + "from any that stand alone?",
             "predict",
             "Predict the length at each age. Which predictions would you trust?");
 

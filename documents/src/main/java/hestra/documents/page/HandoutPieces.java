@@ -34,9 +34,11 @@ import hestra.numbers.NumberStyle;
 import hestra.numbers.Words;
 import hestra.task.ChoiceRow;
 import hestra.task.Explains;
+import hestra.task.FindPoint;
 import hestra.task.FindSlip;
 import hestra.task.Key;
 import hestra.task.OnPaper;
+import hestra.task.PointSort;
 import hestra.task.Rounded;
 import hestra.task.Task;
 import hestra.task.Truth;
@@ -281,7 +283,7 @@ final class HandoutPieces {
                         IntStream.range(0, order.size()).filter(i -> right.contains(order.get(i))).boxed()
                                 .collect(Collectors.toSet())), key));
             }
-            case OnPaper.NumberedPoints _ when !key -> numbered(part, into);
+            case OnPaper.NumberedPoints _ when !key -> numbered(task, part, truth, into);
             case OnPaper.Axes(boolean points, boolean _) when points && !key -> drawn(part, into);
             case OnPaper.ThePicture _ when !key -> picture(part, into);
             case OnPaper.NumberedPoints _, OnPaper.ThePicture _ -> { }
@@ -304,11 +306,12 @@ final class HandoutPieces {
                 .toList();
     }
 
-    /** The plot with the numbers of its rows. */
-    private void numbered(Part part, List<Piece> into) {
-        Findings truth = truth(part);
-        if (truth.pairs().size() > 0) {
-            into.add(plot(truth.showing(EnumSet.of(Layer.POINTS), false).numbered(), RATIO,
+    /** The plot with the numbers of its rows; as it was entered where a mistyped value is to be found in it. */
+    private void numbered(Task task, Part part, Truth truth, List<Piece> into) {
+        boolean mistyped = task instanceof FindPoint point && point.sort() == PointSort.MISTYPED;
+        Findings shown = truth(mistyped ? part.withData(truth.printed()) : part);
+        if (shown.pairs().size() > 0) {
+            into.add(plot(shown.showing(EnumSet.of(Layer.POINTS), false).numbered(), RATIO,
                     "The data, each point with the number of its row", ""));
         }
     }

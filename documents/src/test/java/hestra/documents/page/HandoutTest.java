@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 
@@ -17,11 +18,14 @@ import hestra.exercise.Provenance;
 import hestra.exercise.SquaredPaper;
 import hestra.exercise.Varying;
 import hestra.feedback.Quantity;
+import hestra.figure.Layout;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Recipe;
 import hestra.recipe.Sample;
 import hestra.task.FillCalculation;
+import hestra.task.FindPoint;
+import hestra.task.PointSort;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.variants.Variant;
@@ -237,5 +241,20 @@ class HandoutTest {
         Path odt = folder.resolve("key.odt");
         Handout.write(exercise, Variants.draw(exercise, 0), true, Paper.A4, odt);
         assertThat(Files.size(odt)).isPositive();
+    }
+
+    /** In a plot of the true values nobody could find it. */
+    @Test
+    void aMistypedPointIsToBeSeenInThePlotInWhichItIsToBeFound() {
+        Terms terms = Terms.of("find", "Find it", "Which?", 2);
+        for (PointSort sort : List.of(PointSort.MISTYPED, PointSort.LARGEST_RESIDUAL)) {
+            Exercise exercise = Kelp.exercise(Kelp.slip(), new FindPoint(terms, sort, 1, Set.of(), Optional.empty(),
+                    Optional.empty()));
+            double highest = Slabs.flat(HandoutPieces.of(exercise, false, Paper.A4)).filter(Piece.Plot.class::isInstance)
+                    .map(Piece.Plot.class::cast).mapToDouble(it -> it.drawing().at(new Layout(500, 300, 1)).y().high()).max()
+                    .orElseThrow();
+            // The slip is 50 in the place of 5.0; the others go to 7.2.
+            assertThat(highest > 50).as(sort.name()).isEqualTo(sort == PointSort.MISTYPED);
+        }
     }
 }
