@@ -35,7 +35,7 @@ public record TaskWords(Findings findings, TaskState state) {
 
     /** What is worth knowing before: "3 decimal places \u00b7 2 marks". */
     public String terms() {
-        return Stream.of(Rounded.of(task()).inWords().replaceFirst("^to (a )?", ""), Counted.of(asked().marks(), "mark"))
+        return Stream.of(Rounded.shortly(task()), Counted.of(asked().marks(), "mark"))
                 .filter(it -> !it.isEmpty()).collect(Collectors.joining(" \u00b7 "));
     }
 

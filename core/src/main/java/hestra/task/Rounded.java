@@ -12,4 +12,9 @@ public sealed interface Rounded permits AsksNumbers, FillCalculation, TryOut {
     static Rounding of(Task task) {
         return task instanceof Rounded it ? it.rounding() : new Rounding.Free();
     }
+
+    /** The rounding that a task asks for as it stands below its title: "3 decimal places"; empty where it asks for none. */
+    static String shortly(Task task) {
+        return of(task).inWords().replaceFirst("^to (a )?", "");
+    }
 }

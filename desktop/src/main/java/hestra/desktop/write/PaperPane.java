@@ -26,10 +26,13 @@ import hestra.documents.page.Handout;
 import hestra.documents.page.Paper;
 import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** The handout, or the key to it, as it will come out on paper; it follows what is written. */
 final class PaperPane {
 
+    private static final Logger LOG = LoggerFactory.getLogger(PaperPane.class);
     private static final Duration CALM = Duration.millis(600);
     private static final double LEAST_WIDTH = 260;
     /** What is left free beside a page. */
@@ -93,7 +96,10 @@ final class PaperPane {
         boolean ofKey = key;
         Paper on = paper;
         drawn = exercise;
-        drawing.run(() -> Handout.pictures(exercise, ofKey, on), this::fill);
+        drawing.run(() -> Handout.pictures(exercise, ofKey, on), this::fill, failure -> {
+            LOG.error("the pages cannot be laid out", failure);
+            told.setText("The pages could not be laid out. What you wrote is as it was; the log says why.");
+        });
     }
 
     private void fill(List<byte[]> pictures) {

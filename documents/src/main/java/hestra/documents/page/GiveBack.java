@@ -201,20 +201,11 @@ public final class GiveBack {
         PdfStack stack = new PdfStack(bothSides);
         List<String> failures = new ArrayList<>();
         for (int i = 0; i < students.size(); i++) {
-            Student student = students.get(i);
-            try {
-                switch (HandInFile.marked(handIns.resolve(student.handedIn().file()), exercise(student))) {
-                    case Result.Refused<HandIn>(String message) -> failures.add(student.name() + ": " + message);
-                    case Result.Done<HandIn>(HandIn handIn) -> {
-                        ByteArrayOutputStream pages = new ByteArrayOutputStream();
-                        PdfPage.write(page(student, handIn), paper, pages);
-                        stack.add(pages.toByteArray());
-                    }
-                }
-            } catch (IOException | RuntimeException | StackOverflowError e) {
-                LOG.warn("The page of {} cannot be made", student.handedIn().file(), e);
-                failures.addAll(failed(student, List.of(), e).failures());
-            }
+            failures.addAll(using(students.get(i), handIns, page -> {
+                ByteArrayOutputStream pages = new ByteArrayOutputStream();
+                PdfPage.write(page, paper, pages);
+                stack.add(pages.toByteArray());
+            }));
             progress.tell((i + 1.0) / students.size());
         }
         if (stack.isEmpty()) {
@@ -226,33 +217,46 @@ public final class GiveBack {
 
     private Written write(Student student, String name, Path handIns, Path folder, Set<Form> forms, Paper paper) {
         List<Path> written = new ArrayList<>();
+        List<String> failures = using(student, handIns, page -> {
+            for (Form form : Form.values()) {
+                if (forms.contains(form)) {
+                    Path file = folder.resolve(name + form.ending);
+                    PageFile.write(page, paper, file);
+                    written.add(file);
+                }
+            }
+        });
+        return new Written(written, failures);
+    }
+
+    /** What is done with a student's page. */
+    @FunctionalInterface
+    private interface Use {
+        void of(Page page) throws IOException;
+    }
+
+    /** Does something with a student's page. What fails, fails for this one: a sentence that says why; none where all is well. */
+    private List<String> using(Student student, Path handIns, Use use) {
         try {
             return switch (HandInFile.marked(handIns.resolve(student.handedIn().file()), exercise(student))) {
-                case Result.Refused<HandIn>(String message) -> new Written(List.of(), List.of(student.name() + ": " + message));
+                case Result.Refused<HandIn>(String message) -> List.of(student.name() + ": " + message);
                 case Result.Done<HandIn>(HandIn handIn) -> {
-                    Page page = page(student, handIn);
-                    for (Form form : Form.values()) {
-                        if (forms.contains(form)) {
-                            Path file = folder.resolve(name + form.ending);
-                            PageFile.write(page, paper, file);
-                            written.add(file);
-                        }
-                    }
-                    yield new Written(written, List.of());
+                    use.of(page(student, handIn));
+                    yield List.of();
                 }
             };
         } catch (IOException e) {
-            return failed(student, written, e);
+            return failed(student, e);
         } catch (RuntimeException | StackOverflowError e) {
             // It was made by a stranger: whatever it is that fails, it fails for this one.
             LOG.warn("The page of {} cannot be made", student.handedIn().file(), e);
-            return failed(student, written, e);
+            return failed(student, e);
         }
     }
 
-    private static Written failed(Student student, List<Path> written, Throwable why) {
-        return new Written(written, List.of(student.name() + ": the page could not be written ("
-                + (why.getMessage() == null ? why.getClass().getSimpleName() : why.getMessage()) + ")."));
+    private static List<String> failed(Student student, Throwable why) {
+        return List.of(student.name() + ": the page could not be written ("
+                + (why.getMessage() == null ? why.getClass().getSimpleName() : why.getMessage()) + ").");
     }
 
     private static String free(String name, Set<String> taken) {

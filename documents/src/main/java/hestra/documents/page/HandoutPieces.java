@@ -3,7 +3,9 @@ package hestra.documents.page;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -79,6 +81,8 @@ final class HandoutPieces {
     private final boolean key;
     private final Paper paper;
     private final List<Piece> pieces = new ArrayList<>();
+    /** The forms of each task, by its id: they hold what is right, which is worked out. */
+    private final Map<String, List<OnPaper>> forms = new HashMap<>();
 
     private HandoutPieces(Exercise exercise, boolean key, Paper paper) {
         this.paper = paper;
@@ -226,14 +230,14 @@ final class HandoutPieces {
 
     /** Squared paper with axes that fit the data, where a task of the part is done on it. */
     private Optional<Piece.Plot> ground(Part part, Truth truth) {
-        Optional<OnPaper.Axes> axes = part.tasks().stream().flatMap(task -> task.onPaper(truth).stream())
+        Optional<OnPaper.Axes> axes = part.tasks().stream().flatMap(task -> forms(task, truth).stream())
                 .filter(OnPaper.Axes.class::isInstance).map(OnPaper.Axes.class::cast).filter(it -> !it.points()).findFirst();
         boolean plain = axes.isEmpty();
         boolean shown = part.blocks().stream().anyMatch(Block.Plot.class::isInstance)
-                || part.tasks().stream().anyMatch(task -> task.onPaper(truth).stream()
+                || part.tasks().stream().anyMatch(task -> forms(task, truth).stream()
                         .anyMatch(it -> it instanceof OnPaper.Axes || it instanceof OnPaper.NumberedPoints));
         boolean onPaper = part.tasks().isEmpty() || part.tasks().stream()
-                .anyMatch(task -> task.onPaper(truth).stream().noneMatch(OnPaper.InTheProgram.class::isInstance));
+                .anyMatch(task -> forms(task, truth).stream().noneMatch(OnPaper.InTheProgram.class::isInstance));
         boolean wanted = part.rules().squared() != SquaredPaper.NONE && onPaper && truth.data().size() > 0;
         if (!wanted || plain && shown) {
             return Optional.empty();
@@ -252,7 +256,7 @@ final class HandoutPieces {
         if (task.terms().printed().leftOut()) {
             return;
         }
-        String rounding = Rounded.of(task).inWords().replaceFirst("^to (a )?", "");
+        String rounding = Rounded.shortly(task);
         String marks = task.terms().marks() == 0 ? "" : Counted.of(task.terms().marks(), "mark");
         List<Piece> together = new ArrayList<>();
         together.add(new Piece.TaskHead(exercise.indexOf(task.id()) + 1, task.terms().title(),
@@ -265,13 +269,17 @@ final class HandoutPieces {
                 asEntered(truth, together);
             }
         }
-        for (OnPaper form : task.onPaper(truth)) {
+        for (OnPaper form : forms(task, truth)) {
             form(task, form, part, truth, together);
         }
         if (key) {
             notes(task, truth, together);
         }
         pieces.add(new Piece.Together(together));
+    }
+
+    private List<OnPaper> forms(Task task, Truth truth) {
+        return forms.computeIfAbsent(task.id(), _ -> task.onPaper(truth));
     }
 
     private void form(Task task, OnPaper form, Part part, Truth truth, List<Piece> into) {
@@ -364,7 +372,7 @@ final class HandoutPieces {
     /** What is not written into the forms: the key in words, wrong answers and what they come from, and why it is so. */
     private void notes(Task task, Truth truth, List<Piece> into) {
         Key right = task.key(truth);
-        boolean written = task.onPaper(truth).stream().anyMatch(HandoutPieces::isWritten);
+        boolean written = forms(task, truth).stream().anyMatch(HandoutPieces::isWritten);
         if (!right.computed()) {
             into.add(new Piece.Remark("No key: " + right.text() + "."));
         } else if (!written && !(task instanceof Explains)) {

@@ -62,14 +62,9 @@ public final class PagePictures {
     private static List<Path> write(byte[] pdf, String name, Path folder) throws IOException {
         Files.createDirectories(folder);
         List<Path> written = new ArrayList<>();
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            PDFRenderer renderer = new PDFRenderer(document);
-            for (int i = 0; i < document.getNumberOfPages(); i++) {
-                BufferedImage picture = renderer.renderImageWithDPI(i, FINENESS);
-                Path file = folder.resolve(name + ", page " + (i + 1) + ".png");
-                FileWriting.write(file, out -> ImageIO.write(picture, "png", out));
-                written.add(file);
-            }
+        for (byte[] picture : of(pdf)) {
+            written.add(folder.resolve(name + ", page " + (written.size() + 1) + ".png"));
+            FileWriting.write(written.getLast(), out -> out.write(picture));
         }
         return written;
     }
