@@ -56,7 +56,9 @@ public record Remark(Sort sort, Optional<String> part, Optional<String> task, St
         /** A target cannot be met with the points and by the rules of the part. */
         OUT_OF_REACH,
         /** A text, a figure or another task tells what a task asks for. */
-        TOLD;
+        TOLD,
+        /** A prompt that will be printed speaks of what there is on a screen alone. */
+        SCREEN_WORDS;
 
         /** Whether a student could not do what is asked, or could not be judged: what is so should not be given out. */
         public boolean isUnfinished() {
@@ -64,7 +66,7 @@ public record Remark(Sort sort, Optional<String> part, Optional<String> task, St
                 case NO_KEY, AID_CLOSED, BARRED, CURVE_NOT_OFFERED, UNKNOWN_VALUE, EMPTY, NOT_KNOWN, NOTHING_ASKED, HIDDEN_BEFORE,
                         TYPED_LATER -> true;
                 case WORTH_NOTHING, NEVER_OPENED, ON_THE_EDGE, MISTAKE_IS_RIGHT, TEXT_DISAGREES, FIXED_KEY, MISTAKES_ALIKE,
-                        SEEN_BEFORE, OUT_OF_REACH, TOLD -> false;
+                        SEEN_BEFORE, OUT_OF_REACH, TOLD, SCREEN_WORDS -> false;
             };
         }
     }

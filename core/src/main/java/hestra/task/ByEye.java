@@ -32,7 +32,8 @@ public record ByEye(Terms terms, Curve curve, double full, double half)
 
     static final Kind KIND = new Kind("by-eye", "Line or curve by eye", Kind.Group.PLOT, ByEye.class, (id, _) -> new ByEye(
             Terms.of(id, "A line by eye",
-                    "Put a line into the plot, and drag its two squares until it fits the points as well as you can.", 2),
+                    "Put a line into the plot, and drag its two squares until it fits the points as well as you can.", 2)
+                    .onPaper("Draw the line that fits the points as well as you can, without any calculation."),
             new Curve.Line(), 1.1, 1.5));
 
     /** The families that can be placed by hand. */

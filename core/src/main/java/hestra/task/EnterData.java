@@ -22,7 +22,8 @@ public record EnterData(Terms terms, int count) implements Task, LeavesToStudent
     private static final int MOST_ROWS = 14;
 
     static final Kind KIND = new Kind("enter-data", "Enter data", Kind.Group.DATA, EnterData.class, (id, truth) -> new EnterData(
-            Terms.of(id, "Enter the last pairs", "Type the last pairs of the printed table into the table on the right.", 1),
+            Terms.of(id, "Enter the last pairs", "Type the last pairs of the printed table into the table on the right.", 1)
+                    .onPaper("Copy the last pairs of the table."),
                     Math.clamp(truth.data().size(), 1, 3)));
 
     /** The whole table. */

@@ -34,7 +34,7 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
     public static final int MOST = 10;
 
     static final Kind KIND = new Kind("find-point", "Find the point", Kind.Group.PLOT, FindPoint.class, (id, _) -> new FindPoint(
-            Terms.of(id, "Find the point", "Which point changes the line most? Click it.", 2), PointSort.MOST_INFLUENTIAL, 1,
+            Terms.of(id, "Find the point", "Which point changes the line most?", 2), PointSort.MOST_INFLUENTIAL, 1,
                     Set.of(), Optional.empty(), Optional.empty()));
 
     /** Two points that stand out by amounts as near as this are not told apart. */

@@ -36,6 +36,7 @@ import hestra.feedback.KeptShare;
 import hestra.fit.CurveFamily;
 import hestra.fit.EquationNotation;
 import hestra.numbers.DecimalMark;
+import hestra.review.Review;
 import hestra.task.Aid;
 import hestra.task.Terms;
 
@@ -137,7 +138,7 @@ final class ExerciseEditor extends VBox implements Editor {
         closingMarks.setId("write-closing-marks");
         closingMarks.setOnAction(_ -> close(new Closing(model.desk().exercise().closing().text(), closingMarks.isSelected()),
                 Optional.empty()));
-        remarks = new RemarkList(model, _ -> true, true);
+        remarks = new RemarkList(model, "remarks", Review::of, true);
         mark = new Choices<>("write-mark", List.of(DecimalMark.values()),
                 it -> it == DecimalMark.POINT ? "point: 0.5" : "comma: 0,5", it -> model.apply(new ExerciseEdit.WriteMark(it)));
         partMarks = new Choices<>("write-part-marks", List.of(PartMarks.values()), PartMarks::inWords,

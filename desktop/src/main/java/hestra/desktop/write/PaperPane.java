@@ -26,6 +26,7 @@ import hestra.documents.page.Handout;
 import hestra.documents.page.Paper;
 import hestra.exercise.Exercise;
 import hestra.numbers.Counted;
+import hestra.review.ScreenWords;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -43,6 +44,7 @@ final class PaperPane {
     private final Choices<Paper> papers;
     private final Label told = new Label("Laying out the pages\u2026");
     private final VBox pages = new VBox();
+    private final RemarkList screenWords;
     private final ScrollPane scroll;
     private final Newest<List<byte[]>> drawing = new Newest<>("pages");
     private final PauseTransition pause = new PauseTransition(CALM);
@@ -68,7 +70,8 @@ final class PaperPane {
         ask.setAlignment(Pos.CENTER_LEFT);
         pages.setId("paper-pages");
         pages.getStyleClass().add("paper-pages");
-        VBox pane = new VBox(ask, pages);
+        screenWords = new RemarkList(model, "paper-remarks", ScreenWords::of, true);
+        VBox pane = new VBox(ask, screenWords, pages);
         pane.getStyleClass().add("paper-pane");
         scroll = new ScrollPane(pane);
         scroll.setId("paper-pane");
@@ -83,6 +86,7 @@ final class PaperPane {
 
     /** Follows what is written, while it is there to be seen. */
     void show(Findings findings) {
+        screenWords.show(findings.exercise());
         if (drawn == null) {
             draw();
         } else if (!drawn.equals(findings.exercise())) {

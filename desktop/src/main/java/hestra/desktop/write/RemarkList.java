@@ -2,7 +2,7 @@ package hestra.desktop.write;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
+import java.util.function.Function;
 import javafx.animation.PauseTransition;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
@@ -15,7 +15,6 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Literally;
 import hestra.exercise.Exercise;
 import hestra.review.Remark;
-import hestra.review.Review;
 
 import static hestra.desktop.parts.Presence.present;
 
@@ -26,18 +25,18 @@ final class RemarkList extends VBox {
     private static final Duration CALM = Duration.millis(350);
 
     private final DeskModel model;
-    private final Predicate<Remark> which;
+    private final Function<Exercise, List<Remark>> looks;
     private final boolean leads;
     private final PauseTransition pause = new PauseTransition(CALM);
     private Exercise reviewed;
     private List<Remark> shown = List.of();
 
-    /** A list of those that are asked for; where {@code leads}, each leads to its task. */
-    RemarkList(DeskModel model, Predicate<Remark> which, boolean leads) {
+    /** A list of what is found by a look at an exercise; where {@code leads}, each leads to its task. */
+    RemarkList(DeskModel model, String id, Function<Exercise, List<Remark>> looks, boolean leads) {
         this.model = model;
-        this.which = which;
+        this.looks = looks;
         this.leads = leads;
-        setId("remarks");
+        setId(id);
         getStyleClass().add("remarks");
         pause.setOnFinished(_ -> review());
         present(this, false);
@@ -59,7 +58,7 @@ final class RemarkList extends VBox {
 
     private void review() {
         reviewed = model.desk().exercise();
-        List<Remark> now = Review.of(reviewed).stream().filter(which).toList();
+        List<Remark> now = looks.apply(reviewed);
         if (now.equals(shown)) {
             return;
         }
@@ -78,7 +77,7 @@ final class RemarkList extends VBox {
         Optional<String> task = remark.task().filter(_ -> leads);
         if (task.isPresent()) {
             Hyperlink link = new Hyperlink("\u2248 " + remark.message());
-            link.setId("remark-" + index);
+            link.setId(getId() + "-" + index);
             link.setWrapText(true);
             link.setMinHeight(USE_PREF_SIZE);
             link.getStyleClass().setAll("remark");
@@ -86,7 +85,7 @@ final class RemarkList extends VBox {
             getChildren().add(link);
         } else {
             Label text = new Label("\u2248 " + remark.message());
-            text.setId("remark-" + index);
+            text.setId(getId() + "-" + index);
             text.setWrapText(true);
             text.setMinHeight(USE_PREF_SIZE);
             text.getStyleClass().add("remark");

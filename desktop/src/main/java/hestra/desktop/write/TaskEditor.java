@@ -25,6 +25,7 @@ import hestra.desktop.parts.InWords;
 import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.exercise.Exercise;
+import hestra.review.Review;
 import hestra.task.Aid;
 import hestra.task.Key;
 import hestra.task.Task;
@@ -54,7 +55,8 @@ final class TaskEditor extends VBox implements Editor {
         this.tryAnswer = new TryAnswer(model, fields);
         getStyleClass().add("editor");
         heading.getStyleClass().add("editor-title");
-        remarks = new RemarkList(model, remark -> remark.isAbout(id), false);
+        remarks = new RemarkList(model, "remarks",
+                exercise -> Review.of(exercise).stream().filter(remark -> remark.isAbout(id)).toList(), false);
         Button from = new Button("Try from here");
         from.setId("try-from-here");
         from.getStyleClass().setAll("quiet");

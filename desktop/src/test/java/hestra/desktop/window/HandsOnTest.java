@@ -288,10 +288,10 @@ class HandsOnTest {
             assertThat(person.texts("remark")).noneMatch(it -> it.contains("moving"));
             person.click("points-move");
             person.click("points-remove");
-            person.until("a remark", () -> person.sees("remark-0"));
-            assertThat(person.text("remark-0")).contains("Task 1 is done by moving, adding or removing points");
+            person.until("a remark", () -> person.sees("remarks-0"));
+            assertThat(person.text("remarks-0")).contains("Task 1 is done by moving, adding or removing points");
             person.click("mend-0");
-            assertThat(person.sees("remark-0")).as("the mend allows it").isFalse();
+            assertThat(person.sees("remarks-0")).as("the mend allows it").isFalse();
             assertThat(person.model().desk().exercise().first().rules().allows(PointChange.MOVE)).isTrue();
             person.press(KeyCode.CONTROL, KeyCode.Z);
             assertThat(person.model().desk().exercise().first().rules().allows(PointChange.MOVE)).isFalse();

@@ -3,19 +3,12 @@ package hestra.desktop.window;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import javafx.event.Event;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 
-import hestra.data.Row;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.desk.Desk;
@@ -26,15 +19,10 @@ import hestra.desk.OwnSheet;
 import hestra.desk.SheetEdit;
 import hestra.desk.Step;
 import hestra.desk.WorkEdit;
-import hestra.desktop.demo.KelpBlades;
 import hestra.desktop.demo.KelpClass;
 import hestra.desktop.demo.OrrinBay;
-import hestra.desktop.files.Settings;
-import hestra.desktop.mark.MarkView;
-import hestra.desktop.tour.FxThread;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
-import hestra.documents.exercise.HandIns;
 import hestra.documents.exercise.MarksFile;
 import hestra.documents.exercise.Publication;
 import hestra.documents.file.Progress;
@@ -50,78 +38,21 @@ import hestra.marking.Decision;
 import hestra.marking.DecisionScope;
 import hestra.marking.DecisionSubject;
 import hestra.marking.DecisionValue;
-import hestra.marking.Ground;
 import hestra.marking.HandIn;
-import hestra.marking.Marking;
-import hestra.marking.MarkingKey;
-import hestra.marking.Pace;
-import hestra.marking.Replay;
 import hestra.marking.Standing;
 import hestra.marking.Student;
 import hestra.task.Answer;
-import hestra.task.Attempt;
 import hestra.task.Keepable;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.WriteSection;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 /** A made-up class of 28 hand-ins is marked in the window. */
-class MarkingTest {
-
-    private static final Exercise KELP = KelpBlades.exercise();
-    private static final long SEED = 28;
-
-    @TempDir
-    private Path folder;
-
-    @TempDir
-    private static Path handedIn;
-
-    @BeforeAll
-    static void classHandsIn() throws IOException {
-        KelpClass.write(handedIn, SEED);
-    }
-
-    /** The hand-ins of the class in a folder of their own. */
-    private Path handIns() throws IOException {
-        Path hands = Files.createDirectory(folder.resolve("hands"));
-        try (Stream<Path> files = Files.list(handedIn)) {
-            for (Path file : files.toList()) {
-                Files.copy(file, hands.resolve(file.getFileName().toString()), StandardCopyOption.COPY_ATTRIBUTES);
-            }
-        }
-        return hands;
-    }
-
-    /** Where a window keeps its marking: in its own folder. */
-    private Path ofWindow() throws IOException {
-        try (Stream<Path> files = Files.list(folder.resolve("state").resolve("markings"))) {
-            return files.filter(file -> file.toString().endsWith(".marks")).findFirst().orElseThrow();
-        }
-    }
-
-    private Person opened(Path hands) throws IOException {
-        Person person = Person.at(KELP, folder.resolve("state"));
-        person.click("view-mark");
-        person.willChoose(hands);
-        person.click("mark-choose");
-        person.settle();
-        return person;
-    }
-
-    private static ClassWork work(Person person) throws IOException {
-        return FxThread.call(() -> person.window().mark().work());
-    }
-
-    private static Student student(ClassWork work, String name) {
-        return work.roll().students().stream().filter(it -> it.name().equals(name)).findFirst().orElseThrow();
-    }
+class MarkingTest extends MarkedClass {
 
     @Test
     void everyHandInIsMarkedAndWhatIsOddSaysWhatItIs() throws IOException {
@@ -317,42 +248,6 @@ class MarkingTest {
     }
 
     @Test
-    void whatComesLaterJoinsAndWhatGoesLeaves() throws IOException {
-        Path hands = handIns();
-        Path late = hands.resolve("Kelp blades, Mara Tind.handin");
-        Path elsewhere = folder.resolve("elsewhere.handin");
-        Files.move(late, elsewhere);
-        try (Person person = opened(hands)) {
-            assertThat(work(person).roll().students()).hasSize(25);
-            Files.move(elsewhere, late);
-            person.until("the hand-in that came later", () -> work(person).roll().students().size() >= 26);
-            assertThat(work(person).roll().students()).hasSize(26);
-        }
-    }
-
-    @Test
-    void aFolderIsDroppedAndHandInsThatAreDroppedLaterJoinBesideThoseOfTheSameName() throws IOException {
-        Path hands = handIns();
-        Path mara = hands.resolve("Kelp blades, Mara Tind.handin");
-        Path elsewhere = Files.createDirectory(folder.resolve("mail")).resolve(mara.getFileName());
-        Files.move(mara, elsewhere);
-        try (Person person = Person.at(KELP, folder.resolve("state"))) {
-            person.drop(hands);
-            assertThat(person.view()).isEqualTo(MainWindow.View.MARK);
-            assertThat(work(person).roll().students()).hasSize(25);
-            Path other = Files.createDirectory(folder.resolve("other")).resolve("Kelp blades, Ida Fenn.handin");
-            Files.copy(hands.resolve("Kelp blades, Pim Oster.handin"), other);
-            person.drop(elsewhere, other);
-            person.drop(elsewhere);
-            assertThat(mara).exists();
-            assertThat(hands.resolve("Kelp blades, Ida Fenn (2).handin")).as("not written over").hasSameBinaryContentAs(other);
-            assertThat(hands.resolve("Kelp blades, Mara Tind (2).handin")).as("there already").doesNotExist();
-            person.until("the hand-in that came later", () -> work(person).roll().students().size() >= 26);
-            assertThat(work(person).roll().students()).hasSize(26);
-        }
-    }
-
-    @Test
     void whatWasKeptInASectionIsSeenAndStepsShowThePartInWhichTheyWereMade() throws IOException {
         Part first = KELP.first();
         Task section = new WriteSection(Terms.of("report", "Write it up", "Write.", 6), Set.of(), 5);
@@ -381,215 +276,6 @@ class MarkingTest {
             person.press(KeyCode.RIGHT);
             assertThat(person.text("mark-table")).startsWith("row\ttides");
             assertThat(person.chosenText("mark-table")).startsWith("3\t").contains("77.7");
-        }
-    }
-
-    /** With marks for all that are right at a task. */
-    private static Marking given(Marking marking, Path hands, String task, double marks, String by) {
-        ClassWork work = ((Result.Done<ClassWork>) HandIns.ofFolder(hands, Optional.of(KELP), _ -> marking)).value();
-        Task asked = KELP.task(task).orElseThrow();
-        DecisionScope right = new DecisionScope.Group("right");
-        return marking.decide(new DecisionSubject.Marks(task, right),
-                Optional.of(new DecisionValue.Points(marks, Ground.of(asked, work.students(asked, right)))), by);
-    }
-
-    /** A hand-in under somebody's name with another answer, later than the real one; and one from a time that has not come. */
-    private static void forge(Path hands, String name, String answer, long handedIn) throws IOException {
-        Path file = hands.resolve("Kelp blades, " + name + ".handin");
-        HandIn real = ((Result.Done<HandIn>) HandInFile.read(file)).value();
-        Map<String, List<Attempt>> answers = new HashMap<>(real.attempts());
-        answers.put("slope", List.of(new Attempt(new Answer.Typed(answer), Set.of())));
-        HandIn forged = new HandIn(name, real.exercise(), real.tables(), answers, real.works(), 1, real.pace()
-                .map(it -> new Pace(it.begun(), handedIn, it.worked(), it.checks())));
-        HandInFile.write(forged, HandInFile.steps(file, KELP.mark()), hands.resolve("again, " + name + ".handin"));
-    }
-
-    /**
-     * The real ones stand beside the forged ones, whatever those claim, until the marker says which counts; other decisions and
-     * another marker's stay what they are.
-     */
-    @Test
-    void forgedHandInsTakeNobodysPlace() throws IOException {
-        Path hands = handIns();
-        long later = ((Result.Done<HandIn>) HandInFile.read(hands.resolve("Kelp blades, Runa Feld.handin"))).value().pace()
-                .orElseThrow().handedIn() + 60;
-        forge(hands, "Runa Feld", "0.98", later);
-        forge(hands, "Ida Fenn", "7", 253_402_300_799L);
-        Path other = folder.resolve("other.marks");
-        new MarksFile("Kelp blades", given(Marking.none(KELP.id()), hands, "r", 1, "bo"), List.of()).write(other);
-        try (Person person = opened(hands)) {
-            person.until("the steps have been gone through", () -> work(person).roll().students().stream()
-                    .filter(it -> !it.doubts().isEmpty()).count() == 2);
-            assertThat(work(person).roll().students()).hasSize(28);
-            assertThat(work(person).award(student(work(person), "Ida Fenn (1)"), "slope").marks()).isEqualTo(2);
-            Student forged = work(person).roll().students().stream()
-                    .filter(it -> it.handedIn().file().equals("again, Runa Feld.handin")).findFirst().orElseThrow();
-            assertThat(forged.doubts()).containsExactly("Its steps do not lead to its answers: task 5.");
-            person.willChoose(other);
-            person.choose("menu", "Put a marking in…");
-            person.click("mark-tab-class");
-            for (int i = 0; i < 2; i++) {
-                person.click("doubt-out-0");
-            }
-            ClassWork work = work(person);
-            assertThat(work.roll().students()).hasSize(26);
-            assertThat(work.award(student(work, "Ida Fenn"), "slope").marks()).isEqualTo(2);
-            assertThat(work.award(student(work, "Runa Feld"), "slope").marks()).as("x on y at the only try, as it was").isZero();
-            assertThat(work.award(student(work, "Ida Fenn"), "r").marks()).as("what the other marker gave").isEqualTo(1);
-            person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(work(person).roll().students()).as("leaving one out is taken back like anything else").hasSize(27);
-            person.click("doubt-counts-0");
-            assertThat(work(person).roll().students()).as("it is theirs: the later one counts").hasSize(26);
-        }
-    }
-
-    @Test
-    void twoMarkersPutTheirHalvesTogetherAndDecideWhereTheyDiffer() throws IOException {
-        Path hands = handIns();
-        Path other = folder.resolve("other.marks");
-        new MarksFile("Kelp blades", given(given(Marking.none(KELP.id()), hands, "explain", 1, "bo"), hands, "r", 1, "bo"),
-                List.of()).write(other);
-        try (Person person = opened(hands)) {
-            person.press(KeyCode.DIGIT3);
-            person.willChoose(other);
-            person.choose("menu", "Put a marking in…");
-            person.settle();
-            assertThat(person.text("notice")).contains("marked differently");
-            assertThat(person.texts("group-dispute")).as("on the card").singleElement().asString()
-                    .startsWith("Marked differently: ").contains("bo 1 mark").contains("3 marks");
-            assertThat(person.texts("mark-due-note")).as("in the list").anyMatch(it -> it.contains("marked differently"));
-            person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(work(person).disputed()).as("a merge is one step").isZero();
-            person.press(KeyCode.CONTROL, KeyCode.Y);
-            person.press(KeyCode.DIGIT1);
-            assertThat(work(person).disputed()).as("settled by a key").isZero();
-            person.press(KeyCode.CONTROL, KeyCode.Z);
-            person.click("mark-tab-class");
-            person.click("conflict-1-0");
-            assertThat(person.sees("conflict-1-0")).isFalse();
-            assertThat(work(person).marking().conflicts()).isEmpty();
-            assertThat(work(person).award(student(work(person), "Ida Fenn"), "r").marks()).isEqualTo(1);
-            person.willChoose(folder.resolve("out.marks"));
-            person.choose("menu", "Save the marking as…");
-        }
-        assertThat(((Result.Done<MarksFile>) MarksFile.read(folder.resolve("out.marks"))).value().marking().conflicts())
-                .isEmpty();
-    }
-
-    @Test
-    void whatAChangedKeyOrOtherMarksTurnOverIsAskedAndNeverCarriedOver() throws IOException {
-        Path hands = handIns();
-        Task slope = KELP.task("slope").orElseThrow();
-        new MarksFile("Kelp blades", given(given(Marking.none(KELP.id()), hands, "slope", 1, "bo"), hands, "r", 0, "bo"),
-                List.of()).write(hands.resolve("Kelp blades.marks"));
-        Exercise raised = KELP.withFirst(part -> part.withTasks((Task task) -> task.id().equals("slope")
-                ? task.with(task.terms().withMarks(2 * slope.terms().marks())) : task));
-        try (Person person = Person.at(raised, folder.resolve("state"))) {
-            person.click("view-mark");
-            person.willChoose(hands);
-            person.click("mark-choose");
-            person.settle();
-            person.click("choice-1");
-            Student ida = student(work(person), "Ida Fenn");
-            assertThat(work(person).award(ida, "slope")).as("as Hestra has it until somebody says")
-                    .extracting(it -> it.marks(), it -> it.decided()).containsExactly(4.0, false);
-            assertThat(work(person).award(ida, "r").decided()).as("what did not change stands").isTrue();
-            assertThat(person.texts("mark-due-note")).anyMatch(it -> it.contains("to be decided again"));
-            person.click("give-back");
-            assertThat(person.text("give-turned")).contains("decided under another key");
-            person.press(KeyCode.ESCAPE);
-            person.click("mark-task-slope");
-            person.click("turned-scale");
-            assertThat(work(person).award(ida, "slope"))
-                    .extracting(it -> it.marks(), it -> it.decided()).containsExactly(2.0, true);
-            assertThat(person.sees("turned-scale")).isFalse();
-            person.press(KeyCode.CONTROL, KeyCode.Z);
-            person.click("turned-again");
-            assertThat(work(person).award(ida, "slope").decided()).isFalse();
-            assertThat(work(person).turned(raised.task("slope").orElseThrow())).isEmpty();
-        }
-    }
-
-    @Test
-    void aMarkerKeepsTheNameOverAKill() throws IOException {
-        Path state = folder.resolve("state");
-        try (Person person = Person.at(KELP, state)) {
-            person.click("view-mark");
-            person.settle();
-            String name = Settings.in(state).text(MarkView.MARKER, "");
-            assertThat(name).as("kept before anything is decided").startsWith("marker-");
-        }
-    }
-
-    @Test
-    void everythingIsGivenBack() throws IOException {
-        Path hands = handIns();
-        Path out = folder.resolve("back");
-        try (Person person = opened(hands)) {
-            person.press(KeyCode.DIGIT3);
-            person.click("give-back");
-            assertThat(person.text("give-unread")).contains("still to be read");
-            person.click("give-csv");
-            person.willChoose(out);
-            person.click("give-write");
-            person.settle();
-            assertThat(person.text("notice")).contains("29 files in");
-        }
-        String page = Files.readString(out.resolve("Kelp blades, Runa Feld.html"));
-        assertThat(page).contains("Runa Feld").contains("The answer: 0.87").contains("<svg");
-        assertThat(Files.readString(out.resolve("Kelp blades, marks.csv")).lines().findFirst().orElseThrow())
-                .startsWith("name,").endsWith("total,of,note");
-        assertThat(Files.readString(out.resolve("Kelp blades, class.html"))).contains("variables the wrong way round");
-        assertThat(Files.size(out.resolve("Kelp blades, marks.xlsx"))).isPositive();
-    }
-
-    @Test
-    void fromStartTheExerciseIsFoundAmongRecentWorkOrTakenFromTheHandIns() throws IOException {
-        Path hands = handIns();
-        try (Person person = Person.atStart(folder.resolve("empty"))) {
-            person.willChoose(hands);
-            person.click("start-mark");
-            person.settle();
-            assertThat(person.view()).isEqualTo(MainWindow.View.MARK);
-            assertThat(person.text("notice")).contains("marked by the copy that it holds");
-            assertThat(work(person).roll().students()).hasSize(26);
-            assertThat(work(person).award(student(work(person), "Runa Feld"), "slope").marks()).isZero();
-            person.click("give-back");
-            assertThat(person.text("notice")).contains("Open your own exercise first");
-        }
-    }
-
-    /**
-     * A hand-in of another exercise, first by its name, decides nothing: what is open is marked, and else the person says what.
-     */
-    @Test
-    void whatIsMarkedIsTheInstructorsChoice() throws IOException {
-        Path hands = handIns();
-        Exercise other = OrrinBay.sets().get(1).exercise();
-        HandInFile.write(HandIn.of(Desk.open(other).apply(new Edit.Name("A stranger"))), hands.resolve("aaa.handin"));
-        try (Person person = opened(hands)) {
-            assertThat(person.window().model().desk().exercise().id()).isEqualTo(KELP.id());
-            assertThat(work(person).roll().students()).hasSize(26);
-        }
-        try (Person person = Person.atStart(folder.resolve("empty"))) {
-            person.willChoose(hands);
-            person.click("start-mark");
-            person.settle();
-            assertThat(person.text("notice")).contains("are work on several exercises. Which exercise is to be marked?");
-            assertThat(person.text("choice-0")).isEqualTo("“Kelp blades” (27)");
-            assertThat(person.text("choice-1")).endsWith("(1)");
-            person.click("choice-0");
-            person.settle();
-            assertThat(work(person).roll().students()).hasSize(26);
-        }
-        try (Person person = Person.at(OrrinBay.sets().getLast().exercise(), folder.resolve("third"))) {
-            person.click("view-mark");
-            person.willChoose(hands);
-            person.click("mark-choose");
-            person.settle();
-            assertThat(person.text("notice")).contains("None of the hand-ins in hands is work on");
-            assertThat(person.window().model().desk().exercise().id()).as("nothing is gone over to by itself")
-                    .isEqualTo(OrrinBay.sets().getLast().exercise().id());
         }
     }
 
@@ -622,170 +308,5 @@ class MarkingTest {
             assertThat(person.text("mark-about")).contains("variant 1");
             assertThat(work.groups(own.task(task).orElseThrow())).as("different numbers, both right").hasSize(1);
         }
-    }
-
-    @Test
-    void digitsAreTheirKeysWhateverLetterAKeyboardHasThere() throws IOException {
-        try (Person person = opened(handIns())) {
-            FxThread.call(() -> {
-                Event.fireEvent(person.window().root().lookup("#mark-groups"),
-                        new KeyEvent(KeyEvent.KEY_PRESSED, "é", "é", KeyCode.DIGIT2, false, false, false, false));
-                return null;
-            });
-            assertThat(work(person).award(student(work(person), "Ida Fenn"), "explain").marks()).isEqualTo(2);
-        }
-    }
-
-    @Test
-    void decisionsAreUnderTheNameThatTheMarkerGives() throws IOException {
-        Path hands = handIns();
-        try (Person person = opened(hands)) {
-            person.click("mark-tab-class");
-            person.click("mark-marker");
-            person.press(KeyCode.CONTROL, KeyCode.A);
-            person.type("Ann");
-            person.press(KeyCode.ENTER);
-            person.click("mark-tab-by-task");
-            person.click("group-give-3");
-            assertThat(work(person).marking().all()).extracting(Decision::by).containsExactly("Ann");
-        }
-        try (Person again = opened(hands)) {
-            again.click("mark-tab-class");
-            assertThat(again.text("mark-marker")).as("remembered").isEqualTo("Ann");
-        }
-    }
-
-    @Test
-    void aMarkingThatCannotBeReadIsPutAsideAndThatIsSaid() throws IOException {
-        Path hands = handIns();
-        Path lying = Files.writeString(hands.resolve("Kelp blades.marks"), "torn");
-        try (Person person = opened(hands)) {
-            assertThat(person.text("notice")).contains("is damaged").contains("was left as it is");
-            person.click("group-give-3");
-            person.settle();
-        }
-        assertThat(Files.readString(lying)).isEqualTo("torn");
-        Path kept = Files.writeString(ofWindow(), "torn");
-        try (Person person = opened(hands)) {
-            assertThat(work(person).reading().done()).isZero();
-            person.click("group-give-3");
-            person.settle();
-        }
-        assertThat(Files.readString(kept.resolveSibling(kept.getFileName() + ".damaged"))).isEqualTo("torn");
-        assertThat(MarksFile.read(kept)).isInstanceOf(Result.Done.class);
-    }
-
-    /** A file that came with the hand-ins is a stranger's, whatever it is called: what it says is offered, not taken. */
-    @Test
-    void aMarkingAmongTheHandInsIsOfferedAndNeverTaken() throws IOException {
-        Path hands = handIns();
-        Path planted = hands.resolve("Kelp blades.marks");
-        new MarksFile("Kelp blades", given(Marking.none(KELP.id()), hands, "slope", 1, "Ida Fenn\u202e"), List.of())
-                .write(planted);
-        byte[] before = Files.readAllBytes(planted);
-        try (Person person = opened(hands)) {
-            assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks()).isEqualTo(2);
-            assertThat(person.text("notice")).contains("A marking by Ida Fenn lies among the hand-ins: Kelp blades.marks")
-                    .doesNotContain("\u202e");
-            person.click("choice-0");
-            person.press(KeyCode.DIGIT3);
-            person.settle();
-            assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks()).isEqualTo(2);
-        }
-        assertThat(planted).as("it is nobody's to write over").hasBinaryContent(before);
-        try (Person person = opened(hands)) {
-            person.click("choice-1");
-            assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks())
-                    .as("put in by the marker").isEqualTo(1);
-            person.press(KeyCode.CONTROL, KeyCode.Z);
-            assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks()).isEqualTo(2);
-        }
-    }
-
-    /**
-     * Several are asked for at once, each once: another marker's copy is written again with every decision, and would ask each
-     * time.
-     */
-    @Test
-    void eachMarkingIsOfferedOnce() throws IOException {
-        Path hands = handIns();
-        MarksFile bo = new MarksFile("Kelp blades", given(Marking.none(KELP.id()), hands, "slope", 1, "bo"), List.of());
-        bo.write(hands.resolve("a.marks"));
-        new MarksFile("Kelp blades", given(Marking.none(KELP.id()), hands, "r", 1, "cy"), List.of())
-                .write(hands.resolve("b.marks"));
-        try (Person person = opened(hands)) {
-            assertThat(person.text("notice")).contains("A marking by bo", "A marking by cy")
-                    .endsWith("Put one in only if you know who put it there.");
-            assertThat(person.text("choice-2")).isEqualTo("Put b.marks in");
-            person.click("choice-2");
-            assertThat(work(person).award(student(work(person), "Ida Fenn"), "r").marks()).isEqualTo(1);
-            assertThat(work(person).award(student(work(person), "Ida Fenn"), "slope").marks()).isEqualTo(2);
-            new MarksFile("Kelp blades", given(bo.marking(), hands, "explain", 1, "bo"), List.of())
-                    .write(hands.resolve("a.marks"));
-            Files.copy(hands.resolve("Kelp blades, Runa Feld.handin"), hands.resolve("later.handin"));
-            person.until("the folder was looked at again", () -> work(person).roll().asides().stream()
-                    .anyMatch(it -> it.file().equals("later.handin"))
-                    || work(person).roll().students().stream().anyMatch(it -> it.handedIn().file().equals("later.handin")));
-            person.settle();
-            assertThat(person.sees("choice-0")).as("it does not ask again").isFalse();
-        }
-    }
-
-    /** What lies beneath the hand-ins may go: a stick that is pulled out leaves an empty folder, or none. */
-    @Test
-    void aFolderThatIsGoneLosesNothing() throws IOException {
-        Path hands = handIns();
-        Path away = folder.resolve("away");
-        try (Person person = opened(hands)) {
-            Files.move(hands, away);
-            person.until("it is missed", () -> person.text("notice").startsWith("The hand-ins are no longer in"));
-            person.press(KeyCode.DIGIT3);
-            person.settle();
-            assertThat(work(person).roll().students()).hasSize(26);
-            assertThat(hands).as("it is not made anew").doesNotExist();
-            Files.createDirectory(hands);
-            person.pause();
-            assertThat(work(person).roll().students()).as("an empty place is no class without work").hasSize(26);
-            Files.delete(hands);
-            Files.move(away, hands);
-            Files.delete(hands.resolve("Kelp blades, Runa Feld.handin"));
-            person.until("it goes on", () -> work(person).roll().students().size() == 25);
-        }
-        assertThat(((Result.Done<MarksFile>) MarksFile.read(ofWindow())).value().marking().all()).isNotEmpty();
-    }
-
-    @Test
-    void aFolderWithNothingInItWaits() throws IOException {
-        Path empty = Files.createDirectory(folder.resolve("nothing"));
-        Files.writeString(empty.resolve("notes.txt"), "not a hand-in");
-        try (Person person = opened(empty)) {
-            assertThat(person.text("notice")).contains("There are no hand-ins in");
-            assertThat(work(person).roll().students()).isEmpty();
-            person.press(KeyCode.DIGIT3);
-            person.press(KeyCode.ENTER);
-            person.press(KeyCode.SPACE);
-            person.click("mark-tab-by-student");
-            person.click("mark-tab-class");
-            assertThat(person.text("class-words")).isEqualTo("No work has come in yet.");
-        }
-    }
-
-    @Test
-    void theStepsOfAHandInEndWhereItEnds() throws IOException {
-        try (Stream<Path> files = Files.list(handIns())) {
-            Map<String, Boolean> same = files.filter(file -> HandInFile.read(file) instanceof Result.Done)
-                    .collect(Collectors.toMap(file -> file.getFileName().toString(), MarkingTest::endsWhereItEnds));
-            assertThat(same).hasSize(27).allSatisfy((_, ends) -> assertThat(ends).isTrue());
-        }
-    }
-
-    private static boolean endsWhereItEnds(Path file) {
-        var handIn = ((Result.Done<HandIn>) HandInFile.read(file)).value();
-        var replay = Replay.of(MarkingKey.of(KELP), HandInFile.steps(file, KELP.mark()));
-        var end = replay.moments().getLast().desk();
-        return replay.whole() && end.work().attempts().equals(handIn.attempts())
-                && end.work().part(KELP.first()).table()
-                .withRows(end.work().part(KELP.first()).table().rows().stream().map(row -> row.givenAs(Row.OWN)).toList())
-                .equals(handIn.tables().get(KELP.first().id()));
     }
 }

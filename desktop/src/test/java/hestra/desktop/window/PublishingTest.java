@@ -10,9 +10,11 @@ import java.util.stream.Stream;
 import javafx.scene.input.KeyCode;
 
 import hestra.Kelp;
+import hestra.desk.ExerciseEdit;
 import hestra.desk.PartEdit;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.file.Result;
+import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.Provenance;
 import hestra.exercise.SquaredPaper;
@@ -22,6 +24,8 @@ import hestra.numbers.DecimalMark;
 import hestra.numbers.Rounding;
 import hestra.recipe.Recipe;
 import hestra.recipe.Sample;
+import hestra.review.ScreenWords;
+import hestra.task.Task;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -98,6 +102,27 @@ class PublishingTest {
             person.model().apply(new PartEdit.WriteRules(made().first().rules().with(SquaredPaper.PAGE)));
             person.click("paper-which-handout");
             person.await("paper-page-2");
+        }
+    }
+
+    /** A prompt that asks for a click is said beside the pages, and leads to the task; words for paper settle it. */
+    @Test
+    void whatCannotBeDoneOnPaperIsSaidBesideThePages() throws IOException {
+        Exercise clicks = made().withFirst(part -> part.withTasks(part.tasks().stream()
+                .map(task -> task.with(task.terms().withPrompt("Click the point."))).toList()));
+        try (Person person = Person.at(clicks, folder)) {
+            person.click("view-write");
+            person.click("write-paper");
+            person.await("paper-page-1");
+            assertThat(person.text("paper-remarks-0")).contains("Task 1 says \u201cClick\u201d");
+            person.click("paper-remarks-0");
+            assertThat(person.sees("edit-paper")).as("the task is open").isTrue();
+            int before = ScreenWords.of(clicks).size();
+            Task first = person.model().desk().exercise().tasks().getFirst();
+            person.model().apply(new ExerciseEdit.ChangeBlock(new Block.Asked(first.with(first.terms()
+                    .onPaper("Mark the point.")))));
+            person.until("one less", () -> before == 1 ? !person.sees("paper-remarks-0")
+                    : !person.text("paper-remarks-0").contains("Task 1 "));
         }
     }
 
