@@ -31,12 +31,16 @@ public final class ScreenWords {
             Truth truth = part.truth(exercise.mark());
             for (Task task : part.tasks()) {
                 word(task).filter(_ -> task.onPaper(truth).stream().noneMatch(OnPaper.InTheProgram.class::isInstance))
-                        .ifPresent(it -> all.add(new Remark(Remark.Sort.SCREEN_WORDS, Optional.of(part.id()), Optional.of(task.id()),
-                                "Task " + (exercise.indexOf(task.id()) + 1) + " says \u201c" + it
-                                + "\u201d, which nobody can do on paper. Give it words of its own for paper.", Optional.empty())));
+                        .ifPresent(it -> all.add(said(part, task, exercise.indexOf(task.id()) + 1, it)));
             }
         }
         return List.copyOf(all);
+    }
+
+    private static Remark said(Part part, Task task, int number, String word) {
+        return new Remark(Remark.Sort.SCREEN_WORDS, Optional.of(part.id()), Optional.of(task.id()), "Task " + number
+                + " says \u201c" + word + "\u201d, which nobody can do on paper. Give it words of its own for paper.",
+                Optional.empty());
     }
 
     private static Optional<String> word(Task task) {

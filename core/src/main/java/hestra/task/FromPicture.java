@@ -42,7 +42,8 @@ public record FromPicture(Terms terms, double within, Optional<Curve> curve, dou
                     "Lay the axes on the picture: drag x\u2081, x\u2082, y\u2081 and y\u2082 to places whose values you can "
                     + "read, and type those values. "
                     + "Then click each point.", 4)
-                    .onPaper("Read the points off the picture, and write their values into the table."), 0.03, Optional.empty(), 0.1));
+                    .onPaper("Read the points off the picture, and write their values into the table."),
+            0.03, Optional.empty(), 0.1));
 
     /** How nearly straight the values of an axis must run against the true ones for the axis to be what is wrong. */
     private static final double STRAIGHT = 0.9995;

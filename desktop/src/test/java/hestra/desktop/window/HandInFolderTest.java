@@ -40,6 +40,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** What is in a folder of hand-ins, what comes and goes, and what is given back. */
 class HandInFolderTest extends MarkedClass {
 
+    private static final int FEW = 4;
+
     /** A hand-in under somebody's name with another answer, later than the real one; and one from a time that has not come. */
     private static void forge(Path hands, String name, String answer, long handedIn) throws IOException {
         Path file = hands.resolve("Kelp blades, " + name + ".handin");
@@ -242,7 +244,13 @@ class HandInFolderTest extends MarkedClass {
     void theClassIsGivenBackInOneFileForBothSides() throws IOException {
         Path out = folder.resolve("together");
         Set<String> names = new HashSet<>();
-        try (Person person = opened(handIns())) {
+        Path hands = handIns();
+        try (Stream<Path> files = Files.list(hands)) {
+            for (Path file : files.sorted().skip(FEW).toList()) {
+                Files.delete(file);
+            }
+        }
+        try (Person person = opened(hands)) {
             work(person).roll().students().forEach(it -> names.add(it.name()));
             person.press(KeyCode.DIGIT3);
             person.click("give-back");
@@ -268,7 +276,7 @@ class HandInFolderTest extends MarkedClass {
                 Optional<String> begins = names.stream().filter(text::contains).filter(begun::add).findFirst();
                 assertThat(begins.isEmpty() || page % 2 == 1).as("%s begins on page %d", begins, page).isTrue();
             }
-            assertThat(begun).hasSize(26);
+            assertThat(begun).hasSize(FEW).isEqualTo(names);
             assertThat(all.getNumberOfPages() % 2).as("the last sheet has two sides too").isZero();
         }
     }
