@@ -17,6 +17,7 @@ import hestra.desktop.cli.MarkCommand;
 import hestra.desktop.cli.OpenCommand;
 import hestra.desktop.cli.ReportCommand;
 import hestra.desktop.cli.VariantsCommand;
+import hestra.desktop.files.Version;
 import hestra.desktop.window.HestraApp;
 import org.slf4j.LoggerFactory;
 import picocli.CommandLine;
@@ -27,7 +28,7 @@ import picocli.CommandLine.Spec;
 
 /** The command line. Without a command, the desk opens where it was left. */
 @Command(name = "hestra", description = "Interactive exercises on two measured variables.",
-        mixinStandardHelpOptions = true, version = "Hestra 0.1",
+        mixinStandardHelpOptions = true, versionProvider = Main.Told.class,
         subcommands = {DemoCommand.class, OpenCommand.class, MarkCommand.class, JudgeCommand.class, CheckCommand.class,
                 VariantsCommand.class, HandoutCommand.class, FitCommand.class, ReportCommand.class})
 public final class Main implements Callable<Integer> {
@@ -67,6 +68,15 @@ public final class Main implements Callable<Integer> {
                     .filter(it -> !it.isBlank()).orElse(failure.getClass().getSimpleName()) + ".");
             return 1;
         });
+    }
+
+    /** What {@code --version} says. */
+    static final class Told implements CommandLine.IVersionProvider {
+
+        @Override
+        public String[] getVersion() {
+            return Version.here().lines().toArray(String[]::new);
+        }
     }
 
     @Override

@@ -12,6 +12,7 @@ import hestra.desktop.window.HestraApp;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.exercise.HestraFile;
+import hestra.documents.exercise.MarksFile;
 import hestra.documents.file.Result;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -21,8 +22,8 @@ import picocli.CommandLine.Spec;
 /** Opens an exercise file, or what was open last. */
 @Command(name = "open",
         description =
-        "Open an exercise or a study (.hestra), a hand-in to read it (.handin), or data to look at; without a file, what was "
-        + "open last.", mixinStandardHelpOptions = true)
+        "Open an exercise or a study (.hestra), a hand-in to read it (.handin), the hand-ins beside a marking to mark them "
+        + "(.marks), or data to look at; without a file, what was open last.", mixinStandardHelpOptions = true)
 public final class OpenCommand implements Callable<Integer> {
 
     @Spec
@@ -34,7 +35,8 @@ public final class OpenCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Result<HestraApp.Start> start = file == null ? Result.done(last())
-                : Files.isDirectory(file) ? Result.done(HestraApp.Start.toMark(Optional::empty, _ -> file.toAbsolutePath()))
+                : Files.isDirectory(file) ? Result.done(ofFolder(file.toAbsolutePath()))
+                : isMarking() ? marking()
                 : isData() ? data()
                 : file.toString().endsWith(HandInFile.ENDING)
                 ? HandInFile.read(file).then(handIn -> Result.done(HestraApp.Start.toRead(handIn)))
@@ -48,6 +50,19 @@ public final class OpenCommand implements Callable<Integer> {
         }
         HestraApp.show(((Result.Done<HestraApp.Start>) start).value());
         return 0;
+    }
+
+    private static HestraApp.Start ofFolder(Path folder) {
+        return HestraApp.Start.toMark(Optional::empty, _ -> folder);
+    }
+
+    private boolean isMarking() {
+        return file.toString().toLowerCase(Locale.ROOT).endsWith(MarksFile.ENDING);
+    }
+
+    /** The folder in which a marking lies is marked: there it is offered, and never taken unasked. */
+    private Result<HestraApp.Start> marking() {
+        return MarksFile.read(file).then(_ -> Result.done(ofFolder(file.toAbsolutePath().getParent())));
     }
 
     private boolean isData() {
