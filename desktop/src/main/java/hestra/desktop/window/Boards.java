@@ -21,7 +21,7 @@ import hestra.marking.ClassWork;
 final class Boards {
 
     /** What there is a board for. */
-    enum Kind { KEYS, NUMBERS, RECENT, PLANS, LIBRARY }
+    enum Kind { KEYS, NUMBERS, RECENT, PLANS, LIBRARY, ABOUT }
 
     private final StackPane over;
     private final Settings settings;
@@ -38,7 +38,7 @@ final class Boards {
         this.over = over;
         this.settings = settings;
         this.filing = filing;
-        this.makers = Map.of(Kind.KEYS, KeysBoard::new, Kind.NUMBERS, NumbersBoard::new, Kind.RECENT,
+        this.makers = Map.of(Kind.KEYS, KeysBoard::new, Kind.NUMBERS, NumbersBoard::new, Kind.ABOUT, AboutBoard::new, Kind.RECENT,
                 () -> new RecentBoard(settings.folder(), inUse, filing::resume),
                 Kind.LIBRARY, () -> new LibraryBoard(look, settings, filing::askForLibrary, filing::openToWrite), Kind.PLANS,
                         () -> new PlanBoard(look, exercise -> filing.open(exercise, MainWindow.View.WRITE)));

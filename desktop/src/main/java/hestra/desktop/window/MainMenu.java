@@ -70,6 +70,7 @@ final class MainMenu extends MenuButton {
         group(
                 entry("How the numbers are worked out", null, () -> window.boards().open(Boards.Kind.NUMBERS), () -> true),
                 entry("Mouse and keys", "F1", () -> window.boards().open(Boards.Kind.KEYS), () -> true),
+                entry("About Hestra", null, () -> window.boards().open(Boards.Kind.ABOUT), () -> true),
                 new Entry(dark, () -> true));
         addEventHandler(ON_SHOWING, _ -> offer());
     }

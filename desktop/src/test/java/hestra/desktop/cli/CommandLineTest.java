@@ -21,6 +21,7 @@ import hestra.desktop.Main;
 import hestra.desktop.demo.KelpBlades;
 import hestra.desktop.demo.KelpClass;
 import hestra.desktop.demo.ReedHeights;
+import hestra.desktop.files.Settings;
 import hestra.documents.exercise.ExerciseFile;
 import hestra.documents.exercise.HandInFile;
 import hestra.documents.exercise.HandIns;
@@ -78,6 +79,25 @@ class CommandLineTest {
         assertThat(out.toString()).contains("length = 4.107 + 0.8731 · days").contains("n  24 of 24 rows").contains("at 60:")
                 .contains("outside the data");
         assertThat(err.toString()).isEmpty();
+    }
+
+    /** Numbers that a person can pass on: none of them is what a build left to be filled in. */
+    @Test
+    void theVersionSaysWhichHestraItIsOnWhatItRunsAndWhereItsFolderLies() {
+        assertThat(run("--version")).isZero();
+        assertThat(out.toString().lines()).satisfiesExactly(
+                it -> assertThat(it).matches("Hestra \\d+\\.\\d+\\.\\d+ of \\d{4}-\\d{2}-\\d{2}"),
+                it -> assertThat(it).contains("Java " + System.getProperty("java.version")).containsPattern("JavaFX \\d+"),
+                it -> assertThat(it).endsWith(Settings.usualFolder().toString()));
+    }
+
+    @Test
+    void aMarkingThatIsNoneIsRefusedWithoutAWindow() throws IOException {
+        Path broken = Files.writeString(folder.resolve("mine.marks"), "no marking");
+        assertThat(run("open", broken)).isEqualTo(1);
+        assertThat(err.toString()).contains("mine.marks");
+        assertThat(run("open", folder.resolve("gone.marks"))).isEqualTo(1);
+        assertThat(err.toString()).contains("gone.marks");
     }
 
     @Test

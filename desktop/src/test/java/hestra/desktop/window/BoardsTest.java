@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import javafx.scene.input.KeyCode;
 
 import hestra.desktop.demo.KelpBlades;
+import hestra.desktop.files.Version;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -27,6 +28,18 @@ class BoardsTest {
             person.press(KeyCode.ESCAPE);
             assertThat(person.sees("keys")).isFalse();
             assertThat(person.focused()).isEqualTo("plot");
+        }
+    }
+
+    @Test
+    void aboutSaysTheVersionAndCopiesItForWhoIsAsked() throws IOException {
+        try (Person person = Person.at(KelpBlades.exercise(), folder)) {
+            person.choose("menu", "About Hestra");
+            assertThat(person.text("about-0")).startsWith("Hestra " + Version.here().number());
+            person.click("about-copy");
+            assertThat(person.clipboard()).isEqualTo(String.join("\n", Version.here().lines()));
+            person.press(KeyCode.ESCAPE);
+            assertThat(person.sees("about-board")).isFalse();
         }
     }
 
