@@ -21,9 +21,9 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 
 /**
- * Makes the image: a folder that runs on a machine without Java. It holds a runtime of the modules that the program needs, JavaFX
- * among them with its native parts beside the others, the program's jars, a launcher, and the classes that a start needs, recorded
- * with this very runtime.
+ * Makes the image: a folder that runs on a machine without Java. It holds a runtime of the modules that the program needs,
+ * JavaFX among them with its native parts beside the others, the program's jars, a launcher, and the classes that a start needs,
+ * recorded with this very runtime.
  *
  * <p>JavaFX is linked into the runtime rather than laid beside it: then it needs not unpack its native parts into anyone's home,
  * and the recorded classes hold wherever the image is put, since only the jars' places among themselves count.
@@ -80,13 +80,14 @@ public final class Image {
         remove(runtime);
         remove(image);
         run("jlink", List.of("--module-path", fx.toString(), "--add-modules", String.join(",", MODULES), "--strip-debug",
-                "--no-header-files", "--no-man-pages", "--compress=zip-6", "--exclude-resources=" + NATIVES, "--output",
+                "--no-header-files", "--no-man-pages", "--exclude-resources=" + NATIVES, "--output",
                 runtime.toString()));
         natives(runtime);
         System.out.println("Packing the program");
         List<String> packing = new ArrayList<>(List.of("--type", "app-image", "--name", NAME, "--app-version", version, "--input",
                 jars.toString(), "--main-jar", mainJar(), "--main-class", MAIN, "--runtime-image", runtime.toString(), "--dest",
-                image.toString(), "--icon", icons.resolve(icon()).toString(), "--java-options", "-XX:AOTCache=$APPDIR/" + RECORDED));
+                image.toString(), "--icon", icons.resolve(icon()).toString(), "--java-options",
+                "-XX:AOTCache=$APPDIR/" + RECORDED));
         FLAGS.forEach(flag -> packing.addAll(List.of("--java-options", flag)));
         run("jpackage", packing);
         Path app = app(image);

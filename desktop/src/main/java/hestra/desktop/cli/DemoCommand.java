@@ -66,6 +66,7 @@ public final class DemoCommand implements Callable<Integer> {
     }
 
     private int offscreen() {
+        Display.doWithout();
         try {
             Tour.run(folder).forEach(file -> spec.commandLine().getOut().println(file));
             return 0;

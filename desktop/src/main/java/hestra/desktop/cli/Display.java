@@ -18,6 +18,14 @@ public final class Display {
                 + "Run it on a machine with a screen, or see the whole example as pictures: hestra demo --offscreen DIR");
     }
 
+    /** Has JavaFX draw without any display, unless the start of the program said otherwise. To be called before its first use. */
+    static void doWithout() {
+        if (System.getProperty("glass.platform") == null) {
+            System.setProperty("glass.platform", "Headless");
+            System.setProperty("prism.order", "sw");
+        }
+    }
+
     private static boolean isSet(String variable) {
         String value = System.getenv(variable);
         return value != null && !value.isBlank();
