@@ -4,10 +4,12 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -79,23 +81,36 @@ public final class Tour {
     private final Exercise exercise = KelpBlades.exercise();
     private MainWindow window;
 
-    private Tour(Path folder) {
+    /** Hestra's own folder on this walk, and the made-up class; gone when the walk is over. */
+    private final Path state;
+
+    private Tour(Path folder, Path state) {
         this.folder = folder;
+        this.state = state;
     }
 
     /** Writes the example into a folder, and says which files it wrote. The program must have no window yet. */
     public static List<Path> run(Path folder) throws IOException {
         Files.createDirectories(folder);
+        Path state = Files.createTempDirectory("hestra-tour");
         FxThread.start();
         try {
-            return new Tour(folder).go();
+            return new Tour(folder, state).go();
         } finally {
             FxThread.stop();
+            remove(state);
+        }
+    }
+
+    private static void remove(Path folder) throws IOException {
+        try (Stream<Path> files = Files.walk(folder)) {
+            for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
+                Files.deleteIfExists(file);
+            }
         }
     }
 
     private List<Path> go() throws IOException {
-        Path state = Files.createTempDirectory("hestra-tour");
         Stage stage = FxThread.call(() -> {
             Looks.prepare();
             window = new MainWindow(OpenDesk.of(state, exercise, Optional.empty()), Settings.in(state), new NoDialogs(),
@@ -293,7 +308,7 @@ public final class Tour {
 
     /** A made-up class: sentences that are read, one student's steps, the class, and what a student gets back. */
     private void marking(Stage stage) throws IOException {
-        Path hands = Files.createTempDirectory("hestra-class");
+        Path hands = state.resolve("class");
         KelpClass.write(hands, CLASS);
         step(() -> window.open(folder.resolve("kelp-blades" + ExerciseFile.ENDING)));
         step(() -> window.open(hands));

@@ -28,8 +28,9 @@ class TourTest {
     void theFullExampleRunsThroughWithoutADisplay() throws IOException, InterruptedException {
         Path into = folder.resolve("tour");
         Path said = folder.resolve("said.txt");
+        Path left = Files.createDirectory(folder.resolve("temporary"));
         Process tour = new ProcessBuilder(List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-Dglass.platform=Headless", "-Dprism.order=sw",
+                "-Djava.io.tmpdir=" + left, "-Dglass.platform=Headless", "-Dprism.order=sw",
                 "-Djavafx.animation.pulse=500", "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-XX:+EnableDynamicAgentLoading",
                 "--enable-native-access=ALL-UNNAMED", "--sun-misc-unsafe-memory-access=allow", "-cp",
                         System.getProperty("java.class.path"), Unseen.class.getName(),
@@ -51,6 +52,7 @@ class TourTest {
             assertThat(all.stream().filter(it -> it.toString().endsWith(ExerciseFile.ENDING)).map(HestraFile::read)).hasSize(2)
                     .allMatch(Result.Done.class::isInstance);
         }
+        assertThat(left).as("nothing of the walk is left behind").isDirectoryNotContaining("glob:**/hestra-*");
         assertThat(into.resolve("report.md")).content()
                 .contains("Do waves keep limpets flat? 23 pairs, 3 tasks.", "A recognised mistake");
     }
