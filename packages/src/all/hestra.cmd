@@ -14,7 +14,7 @@ del "%SAID%" 2> nul
 for /f "delims=.-+" %%m in ("%VERSION%") do set "MAJOR=%%m"
 if not defined MAJOR goto none
 if %MAJOR% LSS 25 goto none
-"%JAVA%" --module-path "%HERE%lib\fx\win" --add-modules javafx.controls --enable-native-access=javafx.graphics --sun-misc-unsafe-memory-access=allow -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -XX:ReservedCodeCacheSize=240m -Dfile.encoding=UTF-8 -cp "%HERE%lib\*" hestra.desktop.Main %*
+"%JAVA%" --module-path "%HERE%lib\fx\win" --add-modules javafx.controls --enable-native-access=javafx.graphics --sun-misc-unsafe-memory-access=allow -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -XX:ReservedCodeCacheSize=240m -Dprism.dirtyregioncount=15 -Dfile.encoding=UTF-8 -cp "%HERE%lib\*" hestra.desktop.Main %*
 exit /b %ERRORLEVEL%
 
 :none
