@@ -30,7 +30,7 @@ public final class ScreenWords {
         for (Part part : exercise.parts()) {
             Truth truth = part.truth(exercise.mark());
             for (Task task : part.tasks()) {
-                word(task).filter(_ -> task.onPaper(truth).stream().noneMatch(OnPaper.InTheProgram.class::isInstance))
+                word(task).filter(_ -> OnPaper.isDoneOnPaper(task.onPaper(truth)))
                         .ifPresent(it -> all.add(said(part, task, exercise.indexOf(task.id()) + 1, it)));
             }
         }

@@ -124,4 +124,9 @@ public sealed interface OnPaper {
 
     /** It can only be done in the program. */
     record InTheProgram() implements OnPaper {}
+
+    /** Whether what a task is answered by can be done on paper. */
+    static boolean isDoneOnPaper(List<OnPaper> forms) {
+        return forms.stream().noneMatch(InTheProgram.class::isInstance);
+    }
 }

@@ -5,7 +5,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -55,7 +54,7 @@ class StartScriptsTest {
         List<String> command = new ArrayList<>(List.of("/bin/sh", script.toString()));
         command.addAll(List.of(arguments));
         ProcessBuilder start = new ProcessBuilder(command);
-        start.environment().putAll(Map.of("HESTRA_JAVA", java.toString()));
+        start.environment().put("HESTRA_JAVA", java.toString());
         start.environment().keySet().removeAll(List.of("DISPLAY", "WAYLAND_DISPLAY"));
         Process process = start.redirectErrorStream(true).start();
         List<String> lines = process.inputReader().lines().toList();

@@ -13,7 +13,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.spi.ToolProvider;
 import java.util.stream.Stream;
@@ -30,6 +29,7 @@ import java.util.zip.ZipFile;
  */
 public final class Image {
 
+    private static final System.Logger LOG = System.getLogger("hestra.packages");
     /** What the program and its libraries use of Java, found by jdeps over each jar. */
     private static final List<String> MODULES = List.of("java.base", "java.desktop", "java.logging", "java.management",
             "java.naming", "java.sql", "java.xml", "jdk.charsets", "jdk.crypto.ec", "jdk.unsupported", "jdk.xml.dom", "jdk.zipfs",
@@ -74,16 +74,15 @@ public final class Image {
     }
 
     private void make() throws IOException, InterruptedException {
-        System.out.println("Linking a runtime of " + MODULES.size() + " modules");
+        LOG.log(System.Logger.Level.INFO, "Linking a runtime of " + MODULES.size() + " modules");
         Path runtime = parts.resolve("runtime");
         Path image = parts.resolve("image");
         remove(runtime);
         remove(image);
         run("jlink", List.of("--module-path", fx.toString(), "--add-modules", String.join(",", MODULES), "--strip-debug",
-                "--no-header-files", "--no-man-pages", "--exclude-resources=" + NATIVES, "--output",
-                runtime.toString()));
+                "--no-header-files", "--no-man-pages", "--exclude-resources=" + NATIVES, "--output", runtime.toString()));
         natives(runtime);
-        System.out.println("Packing the program");
+        LOG.log(System.Logger.Level.INFO, "Packing the program");
         List<String> packing = new ArrayList<>(List.of("--type", "app-image", "--name", NAME, "--app-version", version, "--input",
                 jars.toString(), "--main-jar", mainJar(), "--main-class", MAIN, "--runtime-image", runtime.toString(), "--dest",
                 image.toString(), "--icon", icons.resolve(icon()).toString(), "--java-options",
@@ -92,11 +91,11 @@ public final class Image {
         run("jpackage", packing);
         Path app = app(image);
         stamp(image);
-        System.out.println("Recording the classes of a start; this takes half a minute");
+        LOG.log(System.Logger.Level.INFO, "Recording the classes of a start; this takes half a minute");
         record(runtime(image), app);
         stamp(image);
         remove(runtime);
-        System.out.println("The image is in " + image);
+        LOG.log(System.Logger.Level.INFO, "The image is in " + image);
     }
 
     private static void run(String tool, List<String> arguments) throws IOException {
@@ -180,7 +179,7 @@ public final class Image {
         command.addAll(List.of("-cp", String.join(File.pathSeparator, path), MAIN, "demo"));
         ProcessBuilder start = new ProcessBuilder(command).redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.INHERIT);
-        start.environment().putAll(Map.of("HESTRA_HOME", home.toString()));
+        start.environment().put("HESTRA_HOME", home.toString());
         Process process = start.start();
         boolean ended = process.waitFor(PATIENCE, TimeUnit.SECONDS);
         process.destroyForcibly();

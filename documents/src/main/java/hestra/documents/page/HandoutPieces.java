@@ -237,7 +237,7 @@ final class HandoutPieces {
                 || part.tasks().stream().anyMatch(task -> forms(task, truth).stream()
                         .anyMatch(it -> it instanceof OnPaper.Axes || it instanceof OnPaper.NumberedPoints));
         boolean onPaper = part.tasks().isEmpty() || part.tasks().stream()
-                .anyMatch(task -> forms(task, truth).stream().noneMatch(OnPaper.InTheProgram.class::isInstance));
+                .anyMatch(task -> OnPaper.isDoneOnPaper(forms(task, truth)));
         boolean wanted = part.rules().squared() != SquaredPaper.NONE && onPaper && truth.data().size() > 0;
         if (!wanted || plain && shown) {
             return Optional.empty();
