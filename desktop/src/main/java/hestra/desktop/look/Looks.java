@@ -27,6 +27,8 @@ public final class Looks {
         "SourceSans3-Regular", "SourceSans3-Semibold", "SourceSans3-It", "SourceSerif4-Regular", "SourceSerif4-Semibold",
         "SourceCodePro-Regular", "SourceCodePro-Semibold"
     };
+    private static final String DARK = "dark";
+    private static final String HIGH_CONTRAST = "high-contrast";
     private static final double USUAL_SIZE = 14;
     private static final String FAMILY = "-fx-font-family: \"Source Sans 3\"; ";
 
@@ -63,13 +65,16 @@ public final class Looks {
     /** Has a window's root follow the look: dark or light, and the size of type. */
     public static void dress(Parent root, Look look) {
         Runnable dress = () -> {
-            root.getStyleClass().remove("dark");
+            root.getStyleClass().removeAll(DARK, HIGH_CONTRAST);
             if (look.darkProperty().get()) {
-                root.getStyleClass().add("dark");
+                root.getStyleClass().add(DARK);
+            }
+            if (look.highContrastProperty().get()) {
+                root.getStyleClass().add(HIGH_CONTRAST);
             }
             root.setStyle(size(look));
         };
-        look.darkProperty().addListener(_ -> dress.run());
+        look.paletteProperty().addListener(_ -> dress.run());
         look.typeProperty().addListener(_ -> dress.run());
         dress.run();
         dressMenus(root, look);

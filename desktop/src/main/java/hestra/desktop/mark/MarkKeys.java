@@ -1,5 +1,6 @@
 package hestra.desktop.mark;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
@@ -9,13 +10,26 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
+import hestra.desktop.parts.KeyLine;
 import hestra.marking.AnswerGroup;
 import hestra.marking.Student;
 import hestra.numbers.Counted;
 import hestra.task.Task;
 
 /** The keys of Mark: marks by digits, the next answers, the next student. */
-final class MarkKeys {
+public final class MarkKeys {
+
+    /** What the keys do in Mark. */
+    public static final List<KeyLine> LINES = List.of(
+            new KeyLine("0–9, A", "gives marks, all marks"),
+            new KeyLine("Enter", "as proposed, and on"),
+            new KeyLine("↑ ↓", "the next answers, or task"),
+            new KeyLine("Page Up, Page Down", "the next task, or student"),
+            new KeyLine("Space", "the next with these answers; with Shift the one before"),
+            new KeyLine("O, Delete", "marks one apart, takes marks back"),
+            new KeyLine("C", "a comment; Ctrl+Enter adds it"),
+            new KeyLine("Alt+0–9", "a comment that was used before"),
+            new KeyLine("← →, with Ctrl", "step by step, from check to check; Home and End"));
 
     private final MarkModel model;
     private final StudentList students;

@@ -24,6 +24,7 @@ import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.InPlaceText;
+import hestra.desktop.parts.KeyLine;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.documents.page.NotePieces;
@@ -34,9 +35,16 @@ import org.kordamp.ikonli.javafx.FontIcon;
 import static hestra.desktop.parts.Presence.present;
 
 /** Something that is kept: what it shows, its caption, and while it is in hand what can be done with it. */
-final class KeptNote extends NoteView {
+public final class KeptNote extends NoteView {
 
     private static final PseudoClass FOLLOWING = PseudoClass.getPseudoClass("following");
+
+    /** What the keys do on something that is kept. */
+    public static final List<KeyLine> LINES = List.of(
+            new KeyLine("Enter", "on a figure: brings its plot back"),
+            new KeyLine("Space", "on a figure: it follows the plot, or stays"),
+            new KeyLine("letters", "on a figure: its caption"),
+            new KeyLine("Alt+↑ ↓, Delete", "move it, take it off"));
 
     private final DeskModel model;
     private final Look look;
@@ -97,6 +105,7 @@ final class KeptNote extends NoteView {
             }
         });
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        addEventHandler(KeyEvent.KEY_TYPED, this::typed);
         focusWithinProperty().addListener(_ -> showTools());
         showTools();
     }
@@ -138,6 +147,18 @@ final class KeptNote extends NoteView {
     private void showCaption() {
         present(captionText, !(drawn instanceof Note.Calculated) && (!label.isEmpty() || isEntered()
                 || !captionText.area().getText().isBlank()));
+    }
+
+    /** Words that are typed while it has the keyboard are its caption. */
+    private void typed(KeyEvent event) {
+        String letter = event.getCharacter();
+        if (isFocused() && captionText.isVisible() && !event.isShortcutDown() && !event.isAltDown()
+                && letter.codePoints().anyMatch(Character::isLetterOrDigit)) {
+            captionText.area().requestFocus();
+            captionText.area().end();
+            captionText.area().replaceSelection(letter);
+            event.consume();
+        }
     }
 
     private void key(KeyEvent event) {

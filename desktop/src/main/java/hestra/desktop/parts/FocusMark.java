@@ -1,11 +1,9 @@
 package hestra.desktop.parts;
 
-import java.util.Optional;
 import javafx.beans.value.ChangeListener;
 import javafx.beans.value.ObservableValue;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
-import javafx.scene.Parent;
 import javafx.scene.TraversalDirection;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
@@ -42,18 +40,5 @@ public final class FocusMark {
                 area.requestFocusTraversal(event.isShiftDown() ? TraversalDirection.PREVIOUS : TraversalDirection.NEXT);
             }
         });
-    }
-
-    /** The first thing inside a node that takes the keyboard. */
-    public static Optional<Node> first(Node node) {
-        if (!node.isVisible() || node.isDisabled()) {
-            return Optional.empty();
-        }
-        if (node.isFocusTraversable()) {
-            return Optional.of(node);
-        }
-        return node instanceof Parent parent
-                ? parent.getChildrenUnmodifiable().stream().flatMap(child -> first(child).stream()).findFirst()
-                : Optional.empty();
     }
 }

@@ -16,6 +16,7 @@ import hestra.desk.PlotEdit;
 import hestra.desk.WorkEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.model.TrialStart;
+import hestra.desktop.parts.KeyLine;
 import hestra.figure.Figure;
 import hestra.figure.Figure.Spot;
 import hestra.figure.Scale;
@@ -27,9 +28,29 @@ import hestra.numbers.Rounding;
 import hestra.task.Aid;
 
 /** The plot's keys: everything that the mouse can do in it. */
-final class PlotKeys {
+public final class PlotKeys {
 
     private static final KeyCombination COPY = KeyCombination.valueOf("Shortcut+C");
+    /** What the keys do while the plot has the keyboard. */
+    public static final List<KeyLine> LINES = List.of(
+            new KeyLine("← →", "walk through the points along x"),
+            new KeyLine("↑ ↓", "in the order of the table"),
+            new KeyLine("Ctrl+arrows", "select each point on the way"),
+            new KeyLine("Ctrl+A", "selects all points"),
+            new KeyLine("Alt+arrows", "move the selected point or the curve by eye"),
+            new KeyLine("Shift+arrows", "move the reading lines"),
+            new KeyLine("T", "try a line by eye"),
+            new KeyLine("H", "selects one of its squares"),
+            new KeyLine("C", "selects the next curve"),
+            new KeyLine("F", "fits to the selected points, or all again"),
+            new KeyLine("P", "keeps the prediction"),
+            new KeyLine("N, Shift+N", "the y axis, the x axis: what it shows"),
+            new KeyLine("Delete", "removes the selected points or curve"),
+            new KeyLine("+ − Home", "zoom, show everything"),
+            new KeyLine("X", "exchanges the axes"),
+            new KeyLine("Esc", "deselects"),
+            KeyLine.of(COPY, "copies the plot as a picture"));
+
     private static final double NUDGE = 4;
     private static final double ZOOM = 1.25;
 

@@ -27,6 +27,7 @@ import javafx.scene.layout.VBox;
 import hestra.data.DataTable;
 import hestra.data.Selection;
 import hestra.data.TableEdit;
+import hestra.desktop.parts.KeyLine;
 import hestra.documents.table.DataFile;
 
 import static hestra.desktop.parts.Presence.holdVisible;
@@ -42,6 +43,15 @@ public final class DataGrid extends VBox {
     /** The headings and six rows. */
     private static final double LEAST_HEIGHT = 44 + 6 * 28 + 3;
     private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
+    private static final KeyCombination OUT = KeyCombination.valueOf("Shortcut+Tab");
+
+    /** What the keys do beside the actions. */
+    static final List<KeyLine> KEYS = List.of(
+            new KeyLine("typing", "replaces a cell; F2 changes it"),
+            new KeyLine("Enter, Tab", "down, across"),
+            KeyLine.of(OUT, "out of the table; with Shift backward"),
+            new KeyLine("Shift+arrows", "select several cells"),
+            KeyLine.of(PASTE, "pastes anything"));
 
     private final GridSource source;
     private final GridHabits habits;
@@ -255,7 +265,7 @@ public final class DataGrid extends VBox {
             cursor.goTo(0, 0);
         }
         Optional<GridAction> action = actions.stream().flatMap(List::stream)
-                .filter(it -> it.key() != null && it.key().match(event)).findFirst();
+                .filter(it -> it.isMeantBy(event)).findFirst();
         if (action.isPresent()) {
             act(action.get());
         } else if (PASTE.match(event)) {

@@ -1,17 +1,18 @@
 package hestra.desktop.table;
 
+import java.util.Optional;
 import java.util.function.Predicate;
 import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
 
 /**
  * Something that can be done with the selected cells, by a key or from the menu of the table.
  *
- * @param title for the menu
- * @param key its key; null where it has none
+ * @param what which of them, with its title and its key
  * @param isPossible for these cells
  * @param run does it with them
  */
-record GridAction(String title, KeyCombination key, Predicate<Area> isPossible, Act run) {
+record GridAction(GridKey what, Predicate<Area> isPossible, Act run) {
 
     /** Does something with the selected cells and says where to go on from. */
     interface Act {
@@ -19,7 +20,20 @@ record GridAction(String title, KeyCombination key, Predicate<Area> isPossible, 
         Area with(Area selected);
     }
 
-    static GridAction of(String title, String key, Predicate<Area> isPossible, Act run) {
-        return new GridAction(title, key == null ? null : KeyCombination.valueOf(key), isPossible, run);
+    static GridAction of(GridKey what, Predicate<Area> isPossible, Act run) {
+        return new GridAction(what, isPossible, run);
+    }
+
+    String title() {
+        return what.title();
+    }
+
+    Optional<KeyCombination> key() {
+        return what.key();
+    }
+
+    /** Whether a key means it. */
+    boolean isMeantBy(KeyEvent event) {
+        return key().filter(it -> it.match(event)).isPresent();
     }
 }

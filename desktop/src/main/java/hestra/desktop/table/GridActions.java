@@ -34,61 +34,61 @@ final class GridActions {
     /** In the groups of the menu. */
     List<List<GridAction>> all() {
         List<GridAction> cells = List.of(
-                GridAction.of("Copy", "Shortcut+C", _ -> true, this::copy),
-                GridAction.of("Cut", "Shortcut+X", _ -> true, area -> clear(copy(area))),
-                GridAction.of("Fill the sequence down", "Alt+Enter", this::canFill, this::fill),
-                GridAction.of("Empty the cells", "Delete", _ -> true, this::clear),
-                GridAction.of("Empty the column", null, _ -> true, area -> {
+                GridAction.of(GridKey.COPY, _ -> true, this::copy),
+                GridAction.of(GridKey.CUT, _ -> true, area -> clear(copy(area))),
+                GridAction.of(GridKey.FILL, this::canFill, this::fill),
+                GridAction.of(GridKey.CLEAR, _ -> true, this::clear),
+                GridAction.of(GridKey.CLEAR_COLUMN, _ -> true, area -> {
                     source.change(new TableEdit.Clear(0, area.firstColumn(), Math.max(0, table().size() - 1), area.lastColumn()));
                     return area;
                 }));
         List<GridAction> rows = List.of(
-                GridAction.of("Insert a row above", "Alt+Insert", this::isInside, area -> {
+                GridAction.of(GridKey.INSERT_ROW, this::isInside, area -> {
                     source.change(new TableEdit.InsertRows(area.firstRow(), area.rows()));
                     return area;
                 }),
-                GridAction.of("Remove the row", "Alt+Delete", this::isInside, area -> {
+                GridAction.of(GridKey.REMOVE_ROW, this::isInside, area -> {
                     source.change(new TableEdit.RemoveRows(IntStream.rangeClosed(area.firstRow(),
                             Math.min(area.lastRow(), table().size() - 1)).boxed().toList()));
                     return Area.of(area.firstRow(), area.firstColumn());
                 }),
-                GridAction.of("Move the row up", "Alt+Up", area -> isInside(area) && area.firstRow() > 0,
+                GridAction.of(GridKey.ROW_UP, area -> isInside(area) && area.firstRow() > 0,
                         area -> moveRows(area, -1)),
-                GridAction.of("Move the row down", "Alt+Down", area -> area.lastRow() < table().size() - 1,
+                GridAction.of(GridKey.ROW_DOWN, area -> area.lastRow() < table().size() - 1,
                         area -> moveRows(area, 1)));
-        GridAction naming = GridAction.of("Name and unit of the column…", "Alt+N", _ -> true, area -> {
+        GridAction naming = GridAction.of(GridKey.NAME, _ -> true, area -> {
             name.accept(area.firstColumn());
             return area;
         });
-        GridAction using = GridAction.of("What the column is for…", "Alt+U", _ -> source.ownsColumns(), area -> {
+        GridAction using = GridAction.of(GridKey.USE, _ -> source.ownsColumns(), area -> {
             use.accept(area.firstColumn());
             return area;
         });
         List<GridAction> columns = List.of(naming, using,
-                GridAction.of("Insert a column on the right", "Alt+Shift+Insert", _ -> source.ownsColumns() && table()
+                GridAction.of(GridKey.INSERT_COLUMN, _ -> source.ownsColumns() && table()
                         .width() < DataTable.MOST_COLUMNS, area -> {
                     source.change(new TableEdit.InsertColumn(area.lastColumn() + 1, Variable.named(freshName())));
                     return Area.of(area.firstRow(), area.lastColumn() + 1);
                 }),
-                GridAction.of("Remove the column", "Alt+Shift+Delete", _ -> source.ownsColumns() && table().width() > 2, area -> {
+                GridAction.of(GridKey.REMOVE_COLUMN, _ -> source.ownsColumns() && table().width() > 2, area -> {
                     source.change(new TableEdit.RemoveColumn(area.firstColumn()));
                     return Area.of(area.firstRow(), Math.max(0, area.firstColumn() - 1));
                 }),
-                GridAction.of("Move the column left", "Alt+Left", area -> source.ownsColumns() && area.firstColumn() > 0,
+                GridAction.of(GridKey.COLUMN_LEFT, area -> source.ownsColumns() && area.firstColumn() > 0,
                         area -> moveColumn(area, -1)),
-                GridAction.of("Move the column right", "Alt+Right", area -> source.ownsColumns() && area.firstColumn() < table()
+                GridAction.of(GridKey.COLUMN_RIGHT, area -> source.ownsColumns() && area.firstColumn() < table()
                         .width() - 1, area -> moveColumn(area, 1)));
         return source.fitsCurves() ? List.of(cells, rows, columns, fits()) : List.of(cells, rows, columns);
     }
 
     private List<GridAction> fits() {
         return List.of(
-                GridAction.of("Fit curves to these rows alone", "Alt+F", area -> area.rows() > 1 && isInside(area), area -> {
+                GridAction.of(GridKey.FIT_THESE, area -> area.rows() > 1 && isInside(area), area -> {
                     source.fitOnly(IntStream.rangeClosed(area.firstRow(), Math.min(area.lastRow(), table().size() - 1)).boxed()
                             .collect(Collectors.toSet()));
                     return area;
                 }),
-                GridAction.of("Fit curves to all rows", "Alt+Shift+F", _ -> true, area -> {
+                GridAction.of(GridKey.FIT_ALL, _ -> true, area -> {
                     source.fitOnly(Set.of());
                     return area;
                 }));

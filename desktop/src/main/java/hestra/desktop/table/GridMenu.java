@@ -28,7 +28,7 @@ final class GridMenu extends ContextMenu {
             }
             for (GridAction action : group) {
                 MenuItem item = Literally.said(new MenuItem(action.title()));
-                item.setAccelerator(action.key());
+                action.key().ifPresent(item::setAccelerator);
                 item.setOnAction(_ -> act.accept(action));
                 item.setUserData(action);
                 getItems().add(item);

@@ -100,6 +100,8 @@ final class PasteStrip extends VBox {
         columnPane.setFitToWidth(true);
         columnPane.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         columnPane.setMaxHeight(TALLEST);
+        // As high as its lines, which are known only once they have been laid out in the width that there is.
+        columns.heightProperty().subscribe(high -> columnPane.setMinHeight(Math.min(TALLEST, Math.ceil(high.doubleValue()))));
         columnPane.getStyleClass().add("paste-columns");
         separators.getStyleClass().add("paste-flow");
         sheets.getStyleClass().add("paste-flow");

@@ -1,11 +1,11 @@
 package hestra.desktop.window;
 
 import java.util.List;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.files.Version;
@@ -19,7 +19,7 @@ final class AboutBoard extends Board {
         super("about-board", "About Hestra", "Interactive exercises on two measured variables.", contents());
     }
 
-    private static Node contents() {
+    private static Region contents() {
         List<String> lines = Version.here().lines();
         VBox box = new VBox(10);
         box.setPrefWidth(WIDTH);

@@ -13,6 +13,7 @@ import hestra.desktop.files.EarlierVersion;
 import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.KeyLine;
 import hestra.desktop.table.VariableForm;
 import hestra.exercise.Exercise;
 import hestra.marking.ClassWork;
@@ -33,12 +34,14 @@ final class Boards {
      * Boards over a window.
      *
      * @param inUse the journal of what is open, which is not offered again
+     * @param menu the keys of the menu
      */
-    Boards(StackPane over, Settings settings, Supplier<Optional<Path>> inUse, Filing filing, Look look) {
+    Boards(StackPane over, Settings settings, Supplier<Optional<Path>> inUse, Filing filing, Look look,
+            Supplier<List<KeyLine>> menu) {
         this.over = over;
         this.settings = settings;
         this.filing = filing;
-        this.makers = Map.of(Kind.KEYS, KeysBoard::new, Kind.NUMBERS, NumbersBoard::new, Kind.ABOUT, AboutBoard::new, Kind.RECENT,
+        this.makers = Map.of(Kind.KEYS, () -> new KeysBoard(menu.get()), Kind.NUMBERS, NumbersBoard::new, Kind.ABOUT, AboutBoard::new, Kind.RECENT,
                 () -> new RecentBoard(settings.folder(), inUse, filing::resume),
                 Kind.LIBRARY, () -> new LibraryBoard(look, settings, filing::askForLibrary, filing::openToWrite), Kind.PLANS,
                         () -> new PlanBoard(look, exercise -> filing.open(exercise, MainWindow.View.WRITE)));

@@ -1,13 +1,10 @@
 package hestra.desktop.window;
 
-import java.util.Optional;
 import javafx.application.Platform;
-import javafx.geometry.Bounds;
-import javafx.scene.Node;
-import javafx.scene.Scene;
 import javafx.scene.layout.Region;
 
 import hestra.desktop.parts.DirectScroll;
+import hestra.desktop.parts.InSight;
 
 /** Cards one below the other that scroll where there is no room for all; asks for as much height as they have at their width. */
 final class CardScroll extends DirectScroll {
@@ -26,23 +23,7 @@ final class CardScroll extends DirectScroll {
         setHbarPolicy(ScrollBarPolicy.NEVER);
         // Texts wrap otherwise at another width, so that the cards ask for another height; so they do when what they say changes.
         followHeightOf(cards);
-        sceneProperty().flatMap(Scene::focusOwnerProperty).subscribe(this::keyed);
-    }
-
-    /** Has what takes the keyboard scrolled into view. */
-    private void keyed(Node owner) {
-        for (Node it = owner; it != null; it = it.getParent()) {
-            if (it == cards) {
-                Bounds there = cards.sceneToLocal(owner.localToScene(owner.getLayoutBounds()));
-                double room = cards.getHeight() - getViewportBounds().getHeight();
-                double top = getVvalue() * Math.max(0, room);
-                boolean seen = there.getMinY() >= top && there.getMaxY() <= top + getViewportBounds().getHeight();
-                if (room > 0 && !seen) {
-                    setVvalue(Math.clamp((there.getCenterY() - getViewportBounds().getHeight() / 2) / room, 0, 1));
-                }
-                return;
-            }
-        }
+        InSight.keep(this, cards);
     }
 
     /** The height at which nothing need be scrolled. */
@@ -63,7 +44,7 @@ final class CardScroll extends DirectScroll {
             told = now;
             changed.run();
             // What has the keyboard stays in sight where something above it has grown.
-            Platform.runLater(() -> Optional.ofNullable(getScene()).ifPresent(scene -> keyed(scene.getFocusOwner())));
+            Platform.runLater(() -> InSight.show(this, cards));
         }
     }
 

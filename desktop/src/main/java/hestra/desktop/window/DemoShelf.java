@@ -54,11 +54,6 @@ final class DemoShelf extends Board {
         super.open();
     }
 
-    @Override
-    Node first() {
-        return cards.getChildren().getFirst();
-    }
-
     private Button card(OrrinBay.Set set) {
         Exercise exercise = set.exercise();
         FigureView picture = new FigureView(look,

@@ -194,9 +194,4 @@ final class GiveBackBoard extends Board {
         label.getStyleClass().add("small");
         return label;
     }
-
-    @Override
-    Node first() {
-        return write;
-    }
 }

@@ -22,6 +22,7 @@ import hestra.desktop.files.PlatformDialogs;
 import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.look.Looks;
+import hestra.desktop.look.SystemLook;
 import hestra.exercise.Exercise;
 import hestra.marking.HandIn;
 import hestra.numbers.NumberStyle;
@@ -152,6 +153,9 @@ public final class HestraApp {
         Stage stage = new Stage();
         Look look = new Look();
         look.darkProperty().set(settings.flag("dark"));
+        look.highContrastProperty().set(settings.flag("contrast"));
+        look.likeTheSystemProperty().set(!settings.flag("look.own"));
+        SystemLook.follow(look);
         look.typeProperty().set(Math.clamp(settings.number("type", 1), 1, 2));
         Rectangle2D screen = Screen.getPrimary().getVisualBounds();
         Exercise exercise = prepared.open().history().present().exercise();

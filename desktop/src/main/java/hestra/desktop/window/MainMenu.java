@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import javafx.application.Platform;
+import javafx.beans.property.BooleanProperty;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCombination;
 
+import hestra.desktop.parts.KeyLine;
 import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.window.MainWindow.View;
@@ -38,8 +40,10 @@ final class MainMenu extends MenuButton {
         getStyleClass().addAll("icon-button", "menu");
         setAccessibleText("Menu");
         Tip.set(this, "New, open, save, data, looks");
-        CheckMenuItem dark = new CheckMenuItem("Dark");
-        dark.selectedProperty().bindBidirectional(window.look().darkProperty());
+        CheckMenuItem dark = chosen("Dark", window.look().darkProperty());
+        CheckMenuItem contrast = chosen("High contrast", window.look().highContrastProperty());
+        CheckMenuItem system = new CheckMenuItem("Light, dark and contrast like the system");
+        system.selectedProperty().bindBidirectional(window.look().likeTheSystemProperty());
         group(
                 entry("Start", "Alt+Home", window::goToStart, () -> window.view() != View.START),
                 entry("New study", "Shortcut+Shift+N", () -> window.filing().newStudy(), () -> true),
@@ -71,8 +75,18 @@ final class MainMenu extends MenuButton {
                 entry("How the numbers are worked out", null, () -> window.boards().open(Boards.Kind.NUMBERS), () -> true),
                 entry("Mouse and keys", "F1", () -> window.boards().open(Boards.Kind.KEYS), () -> true),
                 entry("About Hestra", null, () -> window.boards().open(Boards.Kind.ABOUT), () -> true),
-                new Entry(dark, () -> true));
+                new Entry(dark, () -> true),
+                new Entry(contrast, () -> true),
+                new Entry(system, () -> true));
         addEventHandler(ON_SHOWING, _ -> offer());
+    }
+
+    /** The keys of its entries, whether they can be done now or not. */
+    List<KeyLine> keys() {
+        return groups.stream().flatMap(group -> group.entries.stream()).map(Entry::item).map(item -> {
+            String does = item.getText().replace("…", "");
+            return item.getAccelerator() == null ? new KeyLine("F10", does) : KeyLine.of(item.getAccelerator(), does);
+        }).toList();
     }
 
     private boolean is(View view) {
@@ -108,6 +122,14 @@ final class MainMenu extends MenuButton {
             group.line.setVisible(any && before);
             before |= any;
         }
+    }
+
+    /** What is chosen by hand no longer follows the system. */
+    private CheckMenuItem chosen(String text, BooleanProperty chosen) {
+        CheckMenuItem item = new CheckMenuItem(text);
+        item.selectedProperty().bindBidirectional(chosen);
+        item.setOnAction(_ -> window.look().likeTheSystemProperty().set(false));
+        return item;
     }
 
     private static Entry entry(String text, String key, Runnable action, BooleanSupplier possible) {

@@ -30,9 +30,9 @@ import hestra.desktop.look.Look;
 import hestra.desktop.look.Looks;
 import hestra.desktop.mark.MarkView;
 import hestra.desktop.model.DeskModel;
-import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Notices;
 import hestra.desktop.parts.Presence;
+import hestra.desktop.parts.Stops;
 import hestra.desktop.start.StartView;
 import hestra.desktop.table.GridHabits;
 import hestra.desktop.write.WriteView;
@@ -89,12 +89,12 @@ public final class MainWindow {
         habits.pairByPairProperty().set(settings.flag("pair-by-pair"));
         habits.typeProperty().bindBidirectional(look.typeProperty());
         this.shelf = new DemoShelf(look, filing::open);
-        this.boards = new Boards(root, settings, () -> here.desk().journalFile(), filing, look);
+        this.boards = new Boards(root, settings, () -> here.desk().journalFile(), filing, look, bar.menu()::keys);
         frame.setTop(bar);
         show(open.isNothing() ? View.START : View.WORK);
         // On ground of its own: what is said covers nothing that is in use.
         frame.setBottom(notices);
-        root.getChildren().addAll(frame, shelf);
+        root.getChildren().addAll(frame, shelf, new FocusRing());
         // What does not fit is cut off below, never at the top bar.
         StackPane.setAlignment(frame, Pos.TOP_CENTER);
         Presence.holdVisible(root);
@@ -102,6 +102,7 @@ public final class MainWindow {
         BorderPane.setMargin(notices, new Insets(0, 14, 8, 14));
         Looks.dress(root, look);
         keysMeanwhile = new KeysMeanwhile(root);
+        new KeyboardKeeper(root);
         new WindowKeys(this, root, new Rounds(this::places));
         Drops drops = new Drops(this, filing, notices, exchange);
         root.setOnDragOver(drops::dropped);
@@ -187,6 +188,12 @@ public final class MainWindow {
         Scene scene = new Scene(root, width, height);
         Looks.sheets(scene);
         return scene;
+    }
+
+    /** Opens the menu, its first entry in hand. */
+    void openMenu() {
+        bar.menu().requestFocus();
+        bar.menu().show();
     }
 
     /** The boards that come over the window. */
@@ -399,9 +406,9 @@ public final class MainWindow {
                     .orElse(List.of());
             case WORK -> here.work().places();
             case WRITE -> here.write().places().stream()
-                    .map(node -> new KeyboardRegion(List.of(node), () -> FocusMark.first(node))).toList();
+                    .map(node -> new KeyboardRegion(List.of(node), () -> Stops.first(node))).toList();
             case MARK -> here.mark().places().stream()
-                    .map(node -> new KeyboardRegion(List.of(node), () -> FocusMark.first(node))).toList();
+                    .map(node -> new KeyboardRegion(List.of(node), () -> Stops.first(node))).toList();
         });
         places.add(new KeyboardRegion(List.of(bar), bar::entry));
         return places;
@@ -519,6 +526,8 @@ public final class MainWindow {
             settings.put("window.height", stage.getHeight());
         }
         settings.put("dark", look.darkProperty().get());
+        settings.put("contrast", look.highContrastProperty().get());
+        settings.put("look.own", !look.likeTheSystemProperty().get());
         settings.put("type", look.type());
         settings.put("pair-by-pair", habits.pairByPairProperty().get());
         settings.save();

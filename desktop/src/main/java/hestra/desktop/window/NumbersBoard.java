@@ -59,9 +59,10 @@ final class NumbersBoard extends Board {
                 "Where there is more than one way to work a number out, Hestra does it like this.", columns());
     }
 
-    private static Node columns() {
+    private static Region columns() {
         VBox left = new VBox(group("Summaries and rounding", SUMMARIES));
         VBox right = new VBox(14, group("Curves", CURVES), group("Looking at what is left over", CHECKS));
+        right.getChildren().getLast().setId("numbers-last");
         HBox columns = new HBox(34, left, right);
         for (VBox column : List.of(left, right)) {
             column.setPrefWidth(COLUMN);

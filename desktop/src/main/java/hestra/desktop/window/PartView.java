@@ -18,9 +18,9 @@ import hestra.desk.Findings;
 import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
-import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.KeptDivider;
 import hestra.desktop.parts.Lazy;
+import hestra.desktop.parts.Stops;
 import hestra.desktop.plot.DressMenu;
 import hestra.desktop.plot.LayerChips;
 import hestra.desktop.plot.PicturePane;
@@ -158,7 +158,7 @@ final class PartView {
 
     KeyboardRegion belowPlace() {
         return new KeyboardRegion(List.of(strip, working), () -> strip.isVisible() ? Optional.of(strip) : working.entry()
-                .or(() -> FocusMark.first(working)));
+                .or(() -> Stops.first(working)));
     }
 
     KeyboardRegion tablePlace() {
@@ -166,7 +166,7 @@ final class PartView {
     }
 
     KeyboardRegion readingsPlace() {
-        return new KeyboardRegion(List.of(readings), () -> prediction.entry().or(() -> FocusMark.first(readings.getContent())));
+        return new KeyboardRegion(List.of(readings), () -> prediction.entry().or(() -> Stops.first(readings.getContent())));
     }
 
     private SplitPane figures() {

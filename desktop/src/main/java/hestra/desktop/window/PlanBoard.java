@@ -75,9 +75,4 @@ final class PlanBoard extends Board {
         });
         return card;
     }
-
-    @Override
-    Node first() {
-        return cards.getChildren().getFirst();
-    }
 }

@@ -223,9 +223,4 @@ final class PublishBoard extends Board {
         label.setWrapText(true);
         return label;
     }
-
-    @Override
-    Node first() {
-        return publish;
-    }
 }

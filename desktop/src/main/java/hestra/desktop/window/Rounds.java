@@ -10,6 +10,7 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 
 import hestra.desktop.parts.FocusMark;
+import hestra.desktop.parts.Stops;
 
 /** Goes round the parts of the window by key; each remembers where the keyboard was in it. */
 final class Rounds {
@@ -34,8 +35,8 @@ final class Rounds {
             int from = at < 0 && backward ? 0 : at;
             KeyboardRegion place = all.get(Math.floorMod(from + (backward ? -i : i), all.size()));
             Optional<Node> entry = Optional.ofNullable(remembered.get(place.nodes().getFirst())).map(WeakReference::get)
-                    .filter(node -> place.holds(node) && canTake(node)).or(place.entry())
-                    .filter(Rounds::canTake);
+                    .filter(node -> place.holds(node) && Stops.isReachable(node, scene)).or(place.entry())
+                    .filter(node -> Stops.isReachable(node, scene));
             if (entry.isPresent()) {
                 FocusMark.give(entry.get());
                 return;
@@ -50,13 +51,5 @@ final class Rounds {
             }
         }
         return -1;
-    }
-
-    private static boolean canTake(Node node) {
-        boolean shown = node.getScene() != null && !node.isDisabled();
-        for (Node it = node; it != null && shown; it = it.getParent()) {
-            shown = it.isVisible();
-        }
-        return shown;
     }
 }

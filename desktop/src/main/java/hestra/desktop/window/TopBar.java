@@ -21,8 +21,8 @@ import javafx.stage.Stage;
 import javafx.util.Subscription;
 
 import hestra.desk.Findings;
-import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Literally;
+import hestra.desktop.parts.Stops;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.window.MainWindow.View;
 import hestra.exercise.Exercise;
@@ -53,6 +53,7 @@ final class TopBar extends StackPane {
     private final Button publish = new Button("Publish\u2026");
     private final Button giveBack = new Button("Give back\u2026");
     private final Button back = new Button("Back to Write");
+    private final MainMenu menu;
     private final Label trying = new Label("trying it as a student");
     private final Label unkept = new Label("not kept");
     private Subscription following = Subscription.EMPTY;
@@ -109,7 +110,8 @@ final class TopBar extends StackPane {
         ask.getStyleClass().add("secondary");
         main(report, "report", "One page of all that stands on the sheet: to read, to print or to go on writing (Ctrl+P)",
                 () -> window.filing().report());
-        HBox right = new HBox(gap, undo, redo, numbers, type, new MainMenu(window), back, tryIt, save, publish, giveBack, handIn,
+        menu = new MainMenu(window);
+        HBox right = new HBox(gap, undo, redo, numbers, type, menu, back, tryIt, save, publish, giveBack, handIn,
                 ask, report);
         right.setAlignment(Pos.CENTER_RIGHT);
         right.getStyleClass().add("bar-right");
@@ -123,6 +125,10 @@ final class TopBar extends StackPane {
         follow();
     }
 
+    MainMenu menu() {
+        return menu;
+    }
+
     /** Follows the desk that is open now. */
     void follow() {
         following.unsubscribe();
@@ -132,7 +138,7 @@ final class TopBar extends StackPane {
     /** What takes the keyboard first. */
     Optional<Node> entry() {
         return Optional.ofNullable(views.get(window.view())).filter(_ -> middle.isVisible()).<Node>map(it -> it)
-                .or(() -> FocusMark.first(this));
+                .or(() -> Stops.first(this));
     }
 
     void show(Findings findings) {

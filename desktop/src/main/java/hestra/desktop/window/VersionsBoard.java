@@ -47,9 +47,4 @@ final class VersionsBoard extends Board {
             list.getChildren().add(none);
         }
     }
-
-    @Override
-    Node first() {
-        return list.getChildren().getFirst();
-    }
 }

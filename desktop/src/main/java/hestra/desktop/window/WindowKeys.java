@@ -1,5 +1,6 @@
 package hestra.desktop.window;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Parent;
@@ -9,6 +10,7 @@ import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 
 import hestra.desktop.parts.FocusMark;
+import hestra.desktop.parts.KeyLine;
 import hestra.desktop.table.DataGrid;
 import hestra.desktop.window.MainWindow.View;
 import hestra.task.Keepable;
@@ -30,6 +32,25 @@ final class WindowKeys {
             KeyCombination.valueOf("Shortcut+R"), Keepable.READINGS);
     private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
 
+    private static final KeyCode MENU = KeyCode.F10;
+
+    /** What they do. */
+    static final List<KeyLine> LINES = List.of(
+            new KeyLine("F6, Shift+F6", "to the next part of the window, and back"),
+            new KeyLine("F10", "the menu"),
+            KeyLine.of(START, "Start"),
+            KeyLine.of(NUMBERS, "all numbers, in the place of the sheet"),
+            KeyLine.of(CHECK, "checks the current task"),
+            KeyLine.of(UNDO, "undo"),
+            new KeyLine(REDO.getDisplayText() + ", " + REDO_TOO.getDisplayText(), "redo"),
+            new KeyLine("F8, Shift+F8", "larger type, smaller type"),
+            new KeyLine("F1", "this list"),
+            new KeyLine("Esc", "deselects, closes, goes back to the sheet"));
+    /** What is kept of the plot on the sheet. */
+    static final List<KeyLine> KEEPING = List.of(
+            new KeyLine("Ctrl+K", "keeps the plot on it"),
+            new KeyLine("Ctrl+E, Ctrl+R", "the equation, the readings"));
+
     private final MainWindow window;
     private final Rounds rounds;
 
@@ -45,6 +66,10 @@ final class WindowKeys {
     private void before(KeyEvent event) {
         boolean typingCell = window.root().getScene().getFocusOwner() instanceof TextInputControl field
                 && DataGrid.isCellEditor(field);
+        if (Board.uppermost(window.root()).isPresent() && event.getCode() != HELP && event.getCode() != LARGER) {
+            // A board holds the keyboard: nothing is done behind it.
+            return;
+        }
         if (event.getCode() == ROUND) {
             rounds.go(window.root().getScene(), event.isShiftDown());
             event.consume();
@@ -56,8 +81,14 @@ final class WindowKeys {
     private boolean done(KeyEvent event) {
         if (event.getCode() == HELP) {
             window.boards().open(Boards.Kind.KEYS);
+        } else if (event.getCode() == MENU && !event.isShiftDown()) {
+            window.openMenu();
         } else if (event.getCode() == LARGER) {
-            window.look().nextType();
+            if (event.isShiftDown()) {
+                window.look().smallerType();
+            } else {
+                window.look().nextType();
+            }
         } else if (CHECK.match(event) && window.view() == View.WORK) {
             window.work().checkTaskInHand();
         } else if (START.match(event)) {

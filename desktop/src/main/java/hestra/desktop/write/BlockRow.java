@@ -1,5 +1,6 @@
 package hestra.desktop.write;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
@@ -10,6 +11,7 @@ import javafx.scene.layout.VBox;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.KeyLine;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.task.Truth;
@@ -17,9 +19,19 @@ import hestra.task.Truth;
 /**
  * A block on the sheet that is written, which can be taken in hand, moved, doubled, copied and taken out, by mouse and by keys.
  */
-final class BlockRow implements OutlineRow {
+public final class BlockRow implements OutlineRow {
 
     private static final PseudoClass IN_HAND = PseudoClass.getPseudoClass("in-hand");
+
+    /** What the keys do on a row of the sheet that is written. */
+    public static final List<KeyLine> KEYS = List.of(
+            new KeyLine("Enter", "selects the task or block; in “Add” takes what is lit"),
+            new KeyLine("Alt+↑ ↓", "moves it"),
+            new KeyLine("Ctrl+C, Ctrl+V", "copies it, pastes below it"),
+            new KeyLine("Ctrl+D", "puts in the same once more"),
+            new KeyLine("Delete", "takes it out"),
+            new KeyLine("Ctrl+Enter", "in a text: adds something below it"),
+            new KeyLine("Ctrl+V", "a picture to take points from"));
 
     private final DeskModel model;
     private final SheetActions actions;

@@ -3,9 +3,11 @@ package hestra.desktop.write;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Node;
@@ -25,6 +27,7 @@ import hestra.desk.Findings;
 import hestra.desktop.files.Pictures;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Gradually;
 import hestra.desktop.parts.Lazy;
 import hestra.desktop.parts.Literally;
@@ -70,7 +73,7 @@ final class Outline {
     Outline(DeskModel model, Look look, Pictures pictures) {
         this.model = model;
         this.look = look;
-        this.actions = new SheetActions(model);
+        this.actions = new SheetActions(model, this::take);
         this.pictures = pictures;
         title.setId("write-title");
         title.setPromptText("Title of the exercise");
@@ -197,6 +200,13 @@ final class Outline {
         focused.ifPresent(id -> Optional.ofNullable(sheet.lookup("#" + id)).ifPresent(Node::requestFocus));
     }
 
+    /** Puts the keyboard on what was added: where one types into it, else on its row. */
+    private void take(String id) {
+        building.finish();
+        Platform.runLater(() -> Stream.of("#write-" + id, "#write-heading-" + id, "#outline-" + id + " #edit-title", "#outline-" + id)
+                .map(sheet::lookup).filter(Objects::nonNull).findFirst().ifPresent(FocusMark::give));
+    }
+
     private void build(Exercise exercise, Part here) {
         rows.clear();
         places.clear();
@@ -310,7 +320,7 @@ final class Outline {
         offers.add(new PlusCard.Offer("text", "Text", "what it is about, with live values", () -> {
             Block text = new Block.Prose(fresh("text"), "");
             model.apply(new ExerciseEdit.AddBlock(spot.part(), spot.index(), text));
-            Platform.runLater(() -> Optional.ofNullable(sheet.lookup("#write-" + text.id())).ifPresent(Node::requestFocus));
+            take(text.id());
         }));
         Truth truth = truth(part);
         for (Kind kind : Kinds.ALL) {

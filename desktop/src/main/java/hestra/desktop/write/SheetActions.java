@@ -1,6 +1,7 @@
 package hestra.desktop.write;
 
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 
@@ -18,9 +19,12 @@ import hestra.exercise.Part;
 final class SheetActions {
 
     private final DeskModel model;
+    private final Consumer<String> added;
 
-    SheetActions(DeskModel model) {
+    /** The actions of a sheet; {@code added} is told of each block or part that was put in. */
+    SheetActions(DeskModel model, Consumer<String> added) {
         this.model = model;
+        this.added = added;
     }
 
     Exercise exercise() {
@@ -31,12 +35,14 @@ final class SheetActions {
     void add(Spot spot, Block block) {
         model.apply(new ExerciseEdit.AddBlock(spot.part(), spot.index(), block));
         model.apply(new Edit.TurnTo(Optional.of(block.id())));
+        added.accept(block.id());
     }
 
     /** Puts a part in behind the others and goes to it. */
     void addPart(Part part) {
         model.apply(new ExerciseEdit.AddPart(exercise().parts().size(), part));
         model.apply(new Edit.GoTo(part.id()));
+        added.accept(part.id());
     }
 
     /** Puts the same block in below it. */

@@ -32,6 +32,12 @@ public final class Palette {
     /** Light on dark. */
     public static final Palette DARK = read(".root.dark");
 
+    /** With the highest contrast, dark on light. */
+    public static final Palette HIGH_CONTRAST = read(".root.high-contrast");
+
+    /** With the highest contrast, light on dark. */
+    public static final Palette HIGH_CONTRAST_DARK = read(".root.dark.high-contrast");
+
     /** The same on white paper. */
     public static final Palette ON_WHITE = LIGHT.withPaper(LIGHT.rgb(Ink.SURFACE));
 

@@ -1,9 +1,15 @@
 package hestra.documents.picture;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 import hestra.figure.Ink;
 import hestra.figure.Slot;
@@ -16,7 +22,47 @@ import static org.assertj.core.api.Assertions.within;
 class PaletteTest {
 
     private static final Map<String, Palette> PALETTES = Map.of("light", Palette.LIGHT, "dark", Palette.DARK, "print",
-            Palette.PRINT);
+            Palette.PRINT, "high contrast", Palette.HIGH_CONTRAST, "high contrast, dark", Palette.HIGH_CONTRAST_DARK);
+    /** The looks of the window, as they are called in the style sheet. */
+    private static final Map<String, Double> LOOKS = Map.of(".root", 4.5, ".root.dark", 4.5, ".root.high-contrast", 7.0,
+            ".root.dark.high-contrast", 7.0);
+    private static final List<String> TEXTS = List.of("ink", "muted", "faint", "observed", "best", "trial", "residual", "curve-a",
+            "curve-b", "curve-c", "curve-d", "set-aside", "right", "nearly", "wrong");
+    private static final List<String> GROUNDS = List.of("paper", "surface", "wash", "live", "selected", "warn-ground");
+    private static final Pattern TOKEN = Pattern.compile("-hestra-([a-z-]+): #([0-9A-F]{6});");
+
+    private static Map<String, Integer> tokens(String look) throws IOException {
+        try (InputStream in = Palette.class.getResourceAsStream(Palette.TOKENS)) {
+            String sheet = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+            int start = sheet.indexOf(look + " {");
+            return TOKEN.matcher(sheet.substring(start, sheet.indexOf('}', start))).results()
+                    .collect(Collectors.toMap(found -> found.group(1), found -> Integer.parseInt(found.group(2), 16)));
+        }
+    }
+
+    /** Every colour in which words are set on every ground that there is, in every look of the window. */
+    @Test
+    void everyWordStandsOutFromEveryGround() throws IOException {
+        List<String> faint = new ArrayList<>();
+        for (Map.Entry<String, Double> look : LOOKS.entrySet()) {
+            Map<String, Integer> tokens = tokens(look.getKey());
+            for (String text : TEXTS) {
+                for (String ground : GROUNDS) {
+                    if (contrast(tokens.get(text), tokens.get(ground)) < look.getValue()) {
+                        faint.add(look.getKey() + ": " + text + " on " + ground);
+                    }
+                }
+            }
+            for (String ground : List.of("paper", "surface")) {
+                assertThat(contrast(tokens.get("ring"), tokens.get(ground))).as("the ring, " + look).isGreaterThanOrEqualTo(3);
+            }
+            for (String text : List.of("callout-text", "callout-note")) {
+                assertThat(contrast(tokens.get(text), tokens.get("callout"))).isGreaterThanOrEqualTo(look.getValue());
+            }
+            assertThat(tokens.keySet()).as(look.getKey()).isEqualTo(tokens(".root").keySet());
+        }
+        assertThat(faint).isEmpty();
+    }
 
     /**
      * How the common forms of colour-blindness see: matrices for linear red, green and blue, after G. M. Machado, M. M. Oliveira
@@ -105,7 +151,7 @@ class PaletteTest {
         for (Slot one : Slot.values()) {
             for (Slot other : EnumSet.range(Slot.values()[one.ordinal()], Slot.FOURTH)) {
                 if (one != other && one.stroke().dash().equals(other.stroke().dash())) {
-                    EYES.forEach((eye, matrix) -> List.of(Palette.LIGHT, Palette.DARK).forEach(palette ->
+                    EYES.forEach((eye, matrix) -> List.of(Palette.LIGHT, Palette.DARK, Palette.HIGH_CONTRAST, Palette.HIGH_CONTRAST_DARK).forEach(palette ->
                             assertThat(distance(palette.rgb(one.ink()), palette.rgb(other.ink()), matrix))
                                     .as(one + " and " + other + ", " + eye).isGreaterThan(20)));
                 }
@@ -121,7 +167,7 @@ class PaletteTest {
                 EnumSet.of(Ink.OBSERVED, Ink.TRIAL), EnumSet.of(Ink.OBSERVED, Ink.BEST));
         for (Set<Ink> pair : together) {
             List<Ink> inks = List.copyOf(pair);
-            EYES.forEach((eye, matrix) -> List.of(Palette.LIGHT, Palette.DARK).forEach(palette ->
+            EYES.forEach((eye, matrix) -> List.of(Palette.LIGHT, Palette.DARK, Palette.HIGH_CONTRAST, Palette.HIGH_CONTRAST_DARK).forEach(palette ->
                     assertThat(distance(palette.rgb(inks.get(0)), palette.rgb(inks.get(1)), matrix))
                             .as(pair + ", " + eye).isGreaterThan(9)));
         }

@@ -1,0 +1,119 @@
+package hestra.desktop.window;
+
+import java.lang.ref.WeakReference;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+
+import hestra.desktop.parts.FocusMark;
+import hestra.desktop.parts.Stops;
+
+/**
+ * Keeps the keyboard in its place. Where the part of the window that has it is made anew, or what has it goes, the toolkit gives
+ * it to the first control of the window; here it goes to what took its place: the same by its id, else what stands where it stood,
+ * else what is next to it.
+ */
+final class KeyboardKeeper {
+
+    /** A step from the root down to what has the keyboard: a node and where it stood among those beside it. */
+    private record Step(WeakReference<Parent> parent, Optional<String> id, int index) {
+
+        /** What stands there now. */
+        Optional<Node> now() {
+            Parent above = parent.get();
+            if (above == null) {
+                return Optional.empty();
+            }
+            List<Node> children = above.getChildrenUnmodifiable();
+            Optional<Node> same = id.flatMap(it -> children.stream().filter(child -> it.equals(child.getId())).findFirst());
+            return same.or(() -> index < children.size() ? Optional.of(children.get(index)) : Optional.empty());
+        }
+    }
+
+    private final Parent root;
+    private List<Step> way = List.of();
+    private boolean lost;
+
+    /** Watches who has the keyboard in the scene of {@code root}. */
+    KeyboardKeeper(Parent root) {
+        this.root = root;
+        root.sceneProperty().flatMap(Scene::focusOwnerProperty).subscribe(this::changed);
+    }
+
+    private void changed(Node before, Node now) {
+        Scene scene = root.getScene();
+        if (scene == null) {
+            return;
+        }
+        boolean gone = before != null && !Stops.isReachable(before, scene);
+        lost = lost && now == null || gone && (now == null || isFirst(now)) || lost && isFirst(now);
+        if (lost) {
+            Platform.runLater(this::giveBack);
+        } else if (now != null) {
+            way = wayTo(now);
+        }
+    }
+
+    /** Whether it is what the toolkit falls back to. */
+    private boolean isFirst(Node node) {
+        return Stops.first(root).filter(node::equals).isPresent();
+    }
+
+    private void giveBack() {
+        Scene scene = root.getScene();
+        if (!lost || scene == null) {
+            return;
+        }
+        Node owner = scene.getFocusOwner();
+        if (owner != null && Stops.isReachable(owner, scene) && !isFirst(owner)) {
+            // Somebody gave it to something meanwhile.
+            lost = false;
+            return;
+        }
+        root.applyCss();
+        Optional<Node> heir = heir(scene);
+        lost = false;
+        heir.ifPresent(FocusMark::give);
+    }
+
+    /** From where it was outwards: the first part that is still there and has something that takes the keyboard. */
+    private Optional<Node> heir(Scene scene) {
+        for (int from = 0; from < way.size(); from++) {
+            Parent above = way.get(from).parent().get();
+            if (above != null && Stops.isReachable(above, scene)) {
+                Optional<Node> found = inPlace(from).or(() -> beside(above));
+                Optional<Node> taken = found.filter(it -> Stops.isReachable(it, scene));
+                if (taken.isPresent()) {
+                    return taken;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** What stands now where it stood, seen from a step of the way. */
+    private Optional<Node> inPlace(int from) {
+        Optional<Node> named = Optional.ofNullable(way.get(from).parent().get()).flatMap(above -> way.getFirst().id()
+                .flatMap(id -> Stops.in(above).stream().filter(it -> id.equals(it.getId())).findFirst()));
+        return named.or(() -> way.get(from).now().flatMap(node -> Stops.first(node)));
+    }
+
+    /** The stop nearest above it in the same part, which is read before it; else the first that there is. */
+    private Optional<Node> beside(Parent above) {
+        return Stops.first(above);
+    }
+
+    private static List<Step> wayTo(Node node) {
+        List<Step> way = new ArrayList<>();
+        for (Node it = node; it.getParent() != null; it = it.getParent()) {
+            Parent parent = it.getParent();
+            way.add(new Step(new WeakReference<>(parent), Optional.ofNullable(it.getId()),
+                    parent.getChildrenUnmodifiable().indexOf(it)));
+        }
+        return List.copyOf(way);
+    }
+}
