@@ -86,6 +86,11 @@ public record CheckConditions(Terms terms, Set<FitCondition> asked, Set<FitCondi
     }
 
     @Override
+    public boolean isToldInWords() {
+        return true;
+    }
+
+    @Override
     public Kind kind() {
         return KIND;
     }

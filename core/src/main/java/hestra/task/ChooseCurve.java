@@ -70,6 +70,11 @@ public record ChooseCurve(Terms terms, List<Curve> offered, By by, int chosen, S
     }
 
     @Override
+    public boolean isToldInWords() {
+        return true;
+    }
+
+    @Override
     public Kind kind() {
         return KIND;
     }

@@ -45,6 +45,11 @@ public record Describe(Terms terms, Description key) implements Task, AnsweredBy
     }
 
     @Override
+    public boolean isToldInWords() {
+        return true;
+    }
+
+    @Override
     public boolean isToldByPlot(Set<Aid> drawn) {
         return drawn.contains(Aid.LINE);
     }

@@ -48,6 +48,11 @@ public record FindPoint(Terms terms, PointSort sort, int count, Set<Integer> row
     }
 
     @Override
+    public boolean isToldInWords() {
+        return true;
+    }
+
+    @Override
     public Kind kind() {
         return KIND;
     }

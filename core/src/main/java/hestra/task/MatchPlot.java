@@ -80,6 +80,11 @@ public record MatchPlot(Terms terms, Shown shown, Set<WrongPlot> wrongs) impleme
     public record Option(Optional<WrongPlot> wrong, SmallPlot plot) {}
 
     @Override
+    public boolean isToldInWords() {
+        return true;
+    }
+
+    @Override
     public Kind kind() {
         return KIND;
     }

@@ -117,6 +117,11 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
         return false;
     }
 
+    /** Whether words about the pattern of the points (direction, form, strength, what stands apart) tell its answer. */
+    default boolean isToldInWords() {
+        return false;
+    }
+
     /** Whether the answer can be read off a plot of the true data in which these aids are drawn. */
     default boolean isToldByPlot(Set<Aid> drawn) {
         return this instanceof Conceals it && it.isToldByPlotWith(drawn) || !ChangesTable.slips(this).isEmpty()

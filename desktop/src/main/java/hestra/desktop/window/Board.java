@@ -106,6 +106,10 @@ class Board extends StackPane {
         double page = scroll.getViewportBounds().getHeight() * 0.9;
         boolean reading = Stops.first(contents).isEmpty();
         boolean used = true;
+        if (event.isShortcutDown() && event.getCode() == KeyCode.ENTER
+                && contents.lookup(".main-action") instanceof Button main && !main.isDisabled()) {
+            main.fire();
+        }
         switch (event.getCode()) {
             case PAGE_DOWN -> scrollBy(page);
             case PAGE_UP -> scrollBy(-page);

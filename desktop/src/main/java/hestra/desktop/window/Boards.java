@@ -41,10 +41,11 @@ final class Boards {
         this.over = over;
         this.settings = settings;
         this.filing = filing;
-        this.makers = Map.of(Kind.KEYS, () -> new KeysBoard(menu.get()), Kind.NUMBERS, NumbersBoard::new, Kind.ABOUT, AboutBoard::new, Kind.RECENT,
-                () -> new RecentBoard(settings.folder(), inUse, filing::resume),
-                Kind.LIBRARY, () -> new LibraryBoard(look, settings, filing::askForLibrary, filing::openToWrite), Kind.PLANS,
-                        () -> new PlanBoard(look, exercise -> filing.open(exercise, MainWindow.View.WRITE)));
+        this.makers = Map.of(Kind.KEYS, () -> new KeysBoard(menu.get()), Kind.NUMBERS, NumbersBoard::new,
+                Kind.ABOUT, AboutBoard::new,
+                Kind.RECENT, () -> new RecentBoard(settings.folder(), inUse, filing::resume),
+                Kind.LIBRARY, () -> new LibraryBoard(look, settings, filing::askForLibrary, filing::openToWrite),
+                Kind.PLANS, () -> new PlanBoard(look, exercise -> filing.open(exercise, MainWindow.View.WRITE)));
     }
 
     /** Asks what kind of report is wanted, of a study or of an exercise. */

@@ -2,7 +2,6 @@ package hestra.desktop.window;
 
 import java.util.function.BiConsumer;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;

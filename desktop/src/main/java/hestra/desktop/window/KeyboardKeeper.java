@@ -13,9 +13,9 @@ import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Stops;
 
 /**
- * Keeps the keyboard in its place. Where the part of the window that has it is made anew, or what has it goes, the toolkit gives
- * it to the first control of the window; here it goes to what took its place: the same by its id, else what stands where it stood,
- * else what is next to it.
+ * Keeps the keyboard in its place. Where the part of the window that has it is made anew, or what has it goes, the toolkit
+ * gives it to the first control of the window; here it goes to what took its place: the same by its id, else what stands where
+ * it stood, else the first thing in what is left around it.
  */
 final class KeyboardKeeper {
 
@@ -30,7 +30,8 @@ final class KeyboardKeeper {
             }
             List<Node> children = above.getChildrenUnmodifiable();
             Optional<Node> same = id.flatMap(it -> children.stream().filter(child -> it.equals(child.getId())).findFirst());
-            return same.or(() -> index < children.size() ? Optional.of(children.get(index)) : Optional.empty());
+            return same.or(() -> children.isEmpty() ? Optional.empty()
+                    : Optional.of(children.get(Math.clamp(index, 0, children.size() - 1))));
         }
     }
 
@@ -85,10 +86,9 @@ final class KeyboardKeeper {
         for (int from = 0; from < way.size(); from++) {
             Parent above = way.get(from).parent().get();
             if (above != null && Stops.isReachable(above, scene)) {
-                Optional<Node> found = inPlace(from).or(() -> beside(above));
-                Optional<Node> taken = found.filter(it -> Stops.isReachable(it, scene));
-                if (taken.isPresent()) {
-                    return taken;
+                Optional<Node> found = inPlace(from).or(() -> Stops.first(above)).filter(it -> Stops.isReachable(it, scene));
+                if (found.isPresent()) {
+                    return found;
                 }
             }
         }
@@ -100,11 +100,6 @@ final class KeyboardKeeper {
         Optional<Node> named = Optional.ofNullable(way.get(from).parent().get()).flatMap(above -> way.getFirst().id()
                 .flatMap(id -> Stops.in(above).stream().filter(it -> id.equals(it.getId())).findFirst()));
         return named.or(() -> way.get(from).now().flatMap(node -> Stops.first(node)));
-    }
-
-    /** The stop nearest above it in the same part, which is read before it; else the first that there is. */
-    private Optional<Node> beside(Parent above) {
-        return Stops.first(above);
     }
 
     private static List<Step> wayTo(Node node) {

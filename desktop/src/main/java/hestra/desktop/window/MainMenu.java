@@ -3,9 +3,11 @@ package hestra.desktop.window;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
@@ -75,18 +77,17 @@ final class MainMenu extends MenuButton {
                 entry("How the numbers are worked out", null, () -> window.boards().open(Boards.Kind.NUMBERS), () -> true),
                 entry("Mouse and keys", "F1", () -> window.boards().open(Boards.Kind.KEYS), () -> true),
                 entry("About Hestra", null, () -> window.boards().open(Boards.Kind.ABOUT), () -> true),
-                new Entry(dark, () -> true),
-                new Entry(contrast, () -> true),
-                new Entry(system, () -> true));
+                new Entry(new Menu("Looks", null, dark, contrast, system), () -> true));
         addEventHandler(ON_SHOWING, _ -> offer());
     }
 
     /** The keys of its entries, whether they can be done now or not. */
     List<KeyLine> keys() {
-        return groups.stream().flatMap(group -> group.entries.stream()).map(Entry::item).map(item -> {
-            String does = item.getText().replace("…", "");
-            return item.getAccelerator() == null ? new KeyLine("F10", does) : KeyLine.of(item.getAccelerator(), does);
-        }).toList();
+        return groups.stream().flatMap(group -> group.entries.stream()).map(Entry::item)
+                .flatMap(item -> item instanceof Menu menu ? menu.getItems().stream() : Stream.of(item)).map(item -> {
+                    String does = item.getText().replace("…", "");
+                    return item.getAccelerator() == null ? new KeyLine("F10", does) : KeyLine.of(item.getAccelerator(), does);
+                }).toList();
     }
 
     private boolean is(View view) {

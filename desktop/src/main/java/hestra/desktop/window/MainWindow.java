@@ -94,10 +94,11 @@ public final class MainWindow {
         show(open.isNothing() ? View.START : View.WORK);
         // On ground of its own: what is said covers nothing that is in use.
         frame.setBottom(notices);
-        root.getChildren().addAll(frame, shelf, new FocusRing());
+        root.getChildren().addAll(frame, shelf);
         // What does not fit is cut off below, never at the top bar.
         StackPane.setAlignment(frame, Pos.TOP_CENTER);
         Presence.holdVisible(root);
+        root.getChildren().add(new FocusRing());
         BorderPane.setAlignment(notices, Pos.CENTER);
         BorderPane.setMargin(notices, new Insets(0, 14, 8, 14));
         Looks.dress(root, look);

@@ -40,7 +40,7 @@ final class WindowKeys {
             new KeyLine("F10", "the menu"),
             KeyLine.of(START, "Start"),
             KeyLine.of(NUMBERS, "all numbers, in the place of the sheet"),
-            KeyLine.of(CHECK, "checks the current task"),
+            KeyLine.of(CHECK, "checks the current task; on a board, does what it is for"),
             KeyLine.of(UNDO, "undo"),
             new KeyLine(REDO.getDisplayText() + ", " + REDO_TOO.getDisplayText(), "redo"),
             new KeyLine("F8, Shift+F8", "larger type, smaller type"),

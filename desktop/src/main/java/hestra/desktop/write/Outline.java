@@ -203,7 +203,8 @@ final class Outline {
     /** Puts the keyboard on what was added: where one types into it, else on its row. */
     private void take(String id) {
         building.finish();
-        Platform.runLater(() -> Stream.of("#write-" + id, "#write-heading-" + id, "#outline-" + id + " #edit-title", "#outline-" + id)
+        Platform.runLater(() -> Stream
+                .of("#write-" + id, "#write-heading-" + id, "#outline-" + id + " #edit-title", "#outline-" + id)
                 .map(sheet::lookup).filter(Objects::nonNull).findFirst().ifPresent(FocusMark::give));
     }
 

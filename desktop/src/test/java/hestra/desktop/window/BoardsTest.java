@@ -23,7 +23,7 @@ class BoardsTest {
             person.focusPlot();
             person.press(KeyCode.F1);
             assertThat(person.sees("keys")).isTrue();
-            assertThat(person.texts("key")).contains("Ctrl+drag", "T", "Alt+F", "F8");
+            assertThat(person.texts("key")).contains("Ctrl+drag", "T", "Alt+F", "F8, Shift+F8");
             assertThat(person.focused()).isEqualTo("keys-find");
             person.press(KeyCode.ESCAPE);
             assertThat(person.sees("keys")).isFalse();

@@ -97,7 +97,7 @@ class FromNothingTest {
             person.press(KeyCode.ESCAPE);
             person.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.P);
             person.willChoose(copies);
-            person.press(KeyCode.ENTER);
+            person.press(KeyCode.CONTROL, KeyCode.ENTER);
             person.rest();
             assertThat(published()).containsExactly("Mussels.hestra");
         }

@@ -169,9 +169,9 @@ class PublishingTest {
         Path copies = Files.createDirectory(folder.resolve("copies"));
         try (Person person = Person.at(made(), folder)) {
             person.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.P);
-            assertThat(person.focused()).isEqualTo("publish-go");
+            assertThat(person.focused()).isEqualTo("publish-whom-one-for-all");
             person.willChoose(copies);
-            person.press(KeyCode.ENTER);
+            person.press(KeyCode.CONTROL, KeyCode.ENTER);
             person.rest();
             assertThat(names(copies)).containsExactly("Kelp.hestra");
             person.press(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.P);

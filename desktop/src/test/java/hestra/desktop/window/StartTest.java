@@ -179,7 +179,7 @@ class StartTest {
     @Test
     void theMenuHoldsWhatCanBeDoneHereAndNow() throws IOException {
         try (Person person = Person.atStart(folder)) {
-            assertThat(menu(person)).contains("New study", "Open…", "Open data…", "Mark hand-ins…", "Dark")
+            assertThat(menu(person)).contains("New study", "Open…", "Open data…", "Mark hand-ins…", "Looks")
                     .doesNotContain("Start", "Save", "Save data as…", "Join data…", "Start again", "Report…", "Publish…");
         }
         try (Person person = Person.at(KelpBlades.exercise(), folder)) {

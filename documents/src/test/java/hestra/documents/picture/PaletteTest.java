@@ -23,6 +23,8 @@ class PaletteTest {
 
     private static final Map<String, Palette> PALETTES = Map.of("light", Palette.LIGHT, "dark", Palette.DARK, "print",
             Palette.PRINT, "high contrast", Palette.HIGH_CONTRAST, "high contrast, dark", Palette.HIGH_CONTRAST_DARK);
+    private static final List<Palette> ON_SCREEN = List.of(Palette.LIGHT, Palette.DARK, Palette.HIGH_CONTRAST,
+            Palette.HIGH_CONTRAST_DARK);
     /** The looks of the window, as they are called in the style sheet. */
     private static final Map<String, Double> LOOKS = Map.of(".root", 4.5, ".root.dark", 4.5, ".root.high-contrast", 7.0,
             ".root.dark.high-contrast", 7.0);
@@ -151,7 +153,7 @@ class PaletteTest {
         for (Slot one : Slot.values()) {
             for (Slot other : EnumSet.range(Slot.values()[one.ordinal()], Slot.FOURTH)) {
                 if (one != other && one.stroke().dash().equals(other.stroke().dash())) {
-                    EYES.forEach((eye, matrix) -> List.of(Palette.LIGHT, Palette.DARK, Palette.HIGH_CONTRAST, Palette.HIGH_CONTRAST_DARK).forEach(palette ->
+                    EYES.forEach((eye, matrix) -> ON_SCREEN.forEach(palette ->
                             assertThat(distance(palette.rgb(one.ink()), palette.rgb(other.ink()), matrix))
                                     .as(one + " and " + other + ", " + eye).isGreaterThan(20)));
                 }
@@ -167,7 +169,7 @@ class PaletteTest {
                 EnumSet.of(Ink.OBSERVED, Ink.TRIAL), EnumSet.of(Ink.OBSERVED, Ink.BEST));
         for (Set<Ink> pair : together) {
             List<Ink> inks = List.copyOf(pair);
-            EYES.forEach((eye, matrix) -> List.of(Palette.LIGHT, Palette.DARK, Palette.HIGH_CONTRAST, Palette.HIGH_CONTRAST_DARK).forEach(palette ->
+            EYES.forEach((eye, matrix) -> ON_SCREEN.forEach(palette ->
                     assertThat(distance(palette.rgb(inks.get(0)), palette.rgb(inks.get(1)), matrix))
                             .as(pair + ", " + eye).isGreaterThan(9)));
         }
