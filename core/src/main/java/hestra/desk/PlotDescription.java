@@ -15,6 +15,7 @@ import hestra.data.Roles;
 import hestra.data.Variable;
 import hestra.figure.Layer;
 import hestra.figure.PlotContent;
+import hestra.figure.StripKind;
 import hestra.fit.CurveOnData;
 import hestra.numbers.Counted;
 import hestra.numbers.Words;
@@ -51,6 +52,19 @@ public final class PlotDescription {
     /** The same, with its curves or without. */
     public static PlotDescription of(Findings findings, boolean withCurves) {
         return new PlotDescription(findings, withCurves);
+    }
+
+    /** The residual strip in a sentence: what it shows, or what stands in its place. */
+    public static String ofStrip(Findings findings) {
+        return findings.curves().residualsAreOpen() && findings.curves().curveInHand().isPresent()
+                ? ofStrip(findings, findings.work().plot().strip())
+                : findings.placeOf(Aid.RESIDUALS, "Residuals", true).replace('\n', ' ');
+    }
+
+    /** The residuals of the curve in hand, shown in a way. */
+    public static String ofStrip(Findings findings, StripKind kind) {
+        return "Residuals of " + findings.y().described() + " from the "
+                + findings.curves().curveInHand().map(CurveOnData::inWords).orElse("curve") + ", " + kind.title() + ".";
     }
 
     /** Whether the plot is closed, so that there is nothing to say of its points. */
@@ -123,14 +137,15 @@ public final class PlotDescription {
         List<Integer> byX = along(pairs);
         List<Integer> byY = IntStream.range(0, pairs.size()).boxed().sorted(Comparator.comparingDouble(pairs::y)).toList();
         Roles roles = findings.work().drawnRoles();
-        return range(findings.x(), roles.explanatory(), byX) + ", " + range(findings.y(), roles.response(), byY) + ".";
+        return "Here " + range(findings.x(), roles.explanatory(), byX) + " and " + range(findings.y(), roles.response(), byY) + ".";
     }
 
     private String range(Variable variable, int column, List<Integer> order) {
         DataTable table = findings.work().table();
         Pairs pairs = findings.pairs();
-        return variable.name() + " from " + table.shown(pairs.row(order.getFirst()), column) + " to "
-                + table.shown(pairs.row(order.getLast()), column);
+        String unit = variable.unit().isBlank() ? "" : " " + variable.unit();
+        return variable.name() + " is from " + table.shown(pairs.row(order.getFirst()), column) + " to "
+                + table.shown(pairs.row(order.getLast()), column) + unit;
     }
 
     /** Direction, form, strength and what stands apart; or where a task asks for that, what it is judged by. */

@@ -38,6 +38,7 @@ final class ClassTable {
     ClassTable(MarkModel model) {
         this.model = model;
         table.setId("class-table");
+        table.setAccessibleText("The class: students and tasks");
         table.getStyleClass().add("class-table");
         table.setOnMouseClicked(event -> {
             if (event.getClickCount() == 2) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.IntConsumer;
 import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -79,6 +80,7 @@ final class StepLine extends VBox {
         track.getChildren().add(here);
         track.setFocusTraversable(true);
         track.setId("step-track");
+        track.setAccessibleRole(AccessibleRole.SLIDER);
         track.setAccessibleText("How it was done: " + replay.moments().size() + " steps. Left and right go through them.");
         track.setOnKeyPressed(this::key);
         track.setOnMousePressed(event -> {

@@ -20,6 +20,7 @@ final class StudentList extends ListView<Student> {
     StudentList(MarkModel model) {
         this.model = model;
         setId("mark-students");
+        setAccessibleText("Students");
         getStyleClass().add("mark-students");
         setCellFactory(_ -> new Cell());
         VBox.setVgrow(this, Priority.ALWAYS);

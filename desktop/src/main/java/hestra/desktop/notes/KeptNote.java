@@ -25,6 +25,7 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.InPlaceText;
 import hestra.desktop.parts.KeyLine;
+import hestra.desktop.parts.Names;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.documents.page.NotePieces;
@@ -78,7 +79,7 @@ public final class KeptNote extends NoteView {
         captionText = new InPlaceText(note + "-caption", "Say what it shows", caption, caption::setText,
                 it -> model.apply(new SheetEdit.Caption(note, it, run[0].now())));
         run[0] = new TypingRun(captionText.area());
-        captionText.area().setAccessibleText("caption");
+        Names.as(captionText.area(), "caption");
         captionText.area().addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             // It ends the caption: the keyboard goes to what it stands below.
             if (event.getCode() == KeyCode.ENTER) {

@@ -27,6 +27,7 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.GrowingArea;
 import hestra.desktop.parts.Literally;
+import hestra.desktop.parts.Names;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.numbers.Words;
@@ -67,7 +68,7 @@ public final class NotesBox extends VBox implements NoteActions {
         notes.getStyleClass().add("notes");
         writeOn.setId(prefix + "write-on");
         writeOn.setPromptText("Write on…");
-        writeOn.setAccessibleText("write on");
+        Names.as(writeOn, "write on");
         writeOn.textProperty().addListener((_, _, text) -> begun(text));
         writeOn.focusedProperty().addListener((_, _, focused) -> {
             if (focused) {

@@ -9,6 +9,7 @@ import hestra.desk.Note;
 import hestra.desk.OwnSheet;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.InPlaceText;
+import hestra.desktop.parts.Names;
 import hestra.desktop.parts.ProseView;
 import hestra.desktop.parts.TypingRun;
 
@@ -40,7 +41,7 @@ final class TextNote extends NoteView {
                 left.run();
             }
         });
-        area.setAccessibleText("text of your sheet");
+        Names.as(area, "text of your sheet");
         getChildren().add(text);
     }
 

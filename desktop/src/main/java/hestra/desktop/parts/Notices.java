@@ -1,5 +1,7 @@
 package hestra.desktop.parts;
 
+import java.util.function.Consumer;
+import javafx.animation.Animation;
 import javafx.animation.PauseTransition;
 import javafx.concurrent.Task;
 import javafx.geometry.Pos;
@@ -19,7 +21,8 @@ import static hestra.desktop.parts.Presence.present;
 /** A line at the foot of the window that says what has happened or could not be done. */
 public final class Notices extends HBox {
 
-    private static final Duration SHOWN = Duration.seconds(14);
+    /** So long at least it stays, whatever is done meanwhile. */
+    private static final Duration AT_LEAST = Duration.seconds(6);
 
     private final Label text = new Label();
     private final ProgressBar bar = new ProgressBar();
@@ -28,7 +31,10 @@ public final class Notices extends HBox {
     /** The id of the button that stops what is under way. */
     public static final String CANCEL = "cancel";
 
-    private final PauseTransition pause = new PauseTransition(SHOWN);
+    private final PauseTransition pause = new PauseTransition(AT_LEAST);
+    private Consumer<String> heard = _ -> { };
+    private boolean passed;
+    private boolean asks;
 
     public Notices() {
         getStyleClass().add("notices");
@@ -53,14 +59,18 @@ public final class Notices extends HBox {
         choices.setMinWidth(USE_PREF_SIZE);
         getChildren().addAll(text, choices, bar, cancel, close);
         setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        pause.setOnFinished(_ -> hide());
+        pause.setOnFinished(_ -> {
+            if (passed) {
+                hide();
+            }
+        });
         hide();
     }
 
     /** Shows how far a task has come, with a button to stop it. */
     public void follow(String message, Task<?> task) {
         say(message);
-        pause.stop();
+        asks = true;
         bar.progressProperty().bind(task.progressProperty());
         cancel.setOnAction(_ -> task.cancel());
         working(true);
@@ -72,7 +82,7 @@ public final class Notices extends HBox {
     /** Says something that asks for a choice, and stays until one is made or it is closed. The keyboard goes to the first. */
     public void ask(String message, Choice... offered) {
         say(message);
-        pause.stop();
+        asks = true;
         for (int i = 0; i < offered.length; i++) {
             Choice choice = offered[i];
             Button button = Literally.said(new Button(choice.text()));
@@ -93,7 +103,15 @@ public final class Notices extends HBox {
         present(cancel, so);
     }
 
+    /** Has it told what is said, for those who do not see it. */
+    public void onSaid(Consumer<String> listener) {
+        heard = listener;
+    }
+
+    /** Says something. It stays until it is read: until something is done after it, or somebody closes it. */
     public void say(String message) {
+        passed = false;
+        asks = false;
         bar.progressProperty().unbind();
         working(false);
         choices.getChildren().clear();
@@ -101,6 +119,22 @@ public final class Notices extends HBox {
         text.setText(message);
         present(this, true);
         pause.playFromStart();
+        heard.accept(message);
+    }
+
+    /** Something was done after what is said, which is old then; what asks for a choice or tells how far work has come is not. */
+    public void pass() {
+        passed = isVisible() && !asks;
+        if (passed && pause.getStatus() != Animation.Status.RUNNING) {
+            hide();
+        }
+    }
+
+    /** Says once more what was said last. */
+    public void again() {
+        if (!text.getText().isEmpty() && !asks) {
+            say(text.getText());
+        }
     }
 
     /** Puts what was said away. */

@@ -8,6 +8,7 @@ import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.desk.WorkEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Names;
 
 /** Where the name and the unit of an axis are typed, beside the axis; an empty text leaves them as they were. */
 final class AxisField extends PlaceField {
@@ -25,7 +26,7 @@ final class AxisField extends PlaceField {
     /** Comes at the axis along or the upright one, with what stands there now. */
     void open(boolean ofX) {
         along = ofX;
-        setAccessibleText("name and unit of the " + (ofX ? "x" : "y") + " axis");
+        Names.as(this, "name and unit of the " + (ofX ? "x" : "y") + " axis");
         StackPane.setAlignment(this, ofX ? Pos.BOTTOM_CENTER : Pos.CENTER_LEFT);
         StackPane.setMargin(this, ofX ? new Insets(0, 20, 0, 62) : new Insets(0, 0, 0, 4));
         open(variable().axisTitle());

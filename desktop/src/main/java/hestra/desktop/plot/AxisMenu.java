@@ -23,6 +23,7 @@ import hestra.desk.PlotEdit;
 import hestra.desk.WorkEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Literally;
+import hestra.desktop.parts.Names;
 import hestra.figure.Frame;
 import hestra.figure.Spacing;
 import hestra.numbers.NumberReading;
@@ -108,7 +109,7 @@ final class AxisMenu {
         field.setId("axis-reach");
         field.setPrefColumnCount(5);
         field.getStyleClass().add("number-field");
-        field.setAccessibleText("a value that the axis is to reach");
+        Names.as(field, "a value that the axis is to reach");
         Label wrong = new Label();
         wrong.getStyleClass().add("small");
         HBox row = new HBox(6, new Label("Reach to"), field, wrong);

@@ -7,6 +7,7 @@ import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.event.Event;
+import javafx.scene.AccessibleAttribute;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.input.DragEvent;
@@ -22,6 +23,7 @@ import hestra.data.Roles.Use;
 import hestra.data.Selection;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
+import hestra.desk.PlotDescription;
 import hestra.desktop.figure.FigureView;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
@@ -30,7 +32,6 @@ import hestra.figure.Figure;
 import hestra.figure.Figure.Hit;
 import hestra.figure.Figure.Spot;
 import hestra.figure.ScatterPlot;
-import hestra.numbers.Counted;
 
 import static hestra.desktop.parts.Presence.holdVisible;
 
@@ -165,19 +166,28 @@ public final class PlotView extends StackPane {
 
     private void show(Findings findings) {
         Selection selected = findings.desk().selection();
-        if (selected.inHand().isPresent() && selected.inHand().getAsInt() < findings.work().table().size()) {
-            if (isFocused() || !selected.equals(spoken)) {
-                setAccessibleText(PointText.ofSelected(findings));
-            }
-        } else {
-            setAccessibleText("Scatter plot of " + findings.y().described() + " against " + findings.x()
-                    .described() + ", " + Counted.of(findings.pairs().n(), "point"));
+        if (!selected.equals(spoken)) {
+            spoken = selected;
+            notifyAccessibleAttributeChanged(AccessibleAttribute.TEXT);
         }
-        spoken = selected;
         view.changed();
         OptionalInt pointed = findings.desk().hovered();
         // Once the figure is drawn anew: a point that is dragged is elsewhere then.
         Platform.runLater(() -> showCard(pointed));
+    }
+
+    /** The point in hand; with none the whole plot, as a paragraph. Put together when somebody asks for it. */
+    @Override
+    public Object queryAccessibleAttribute(AccessibleAttribute attribute, Object... parameters) {
+        return attribute == AccessibleAttribute.TEXT
+                ? inWords(PlotDescription.of(model.findings())) : super.queryAccessibleAttribute(attribute, parameters);
+    }
+
+    private String inWords(PlotDescription plot) {
+        Selection selected = model.desk().selection();
+        boolean onPoint = !plot.isClosed() && selected.inHand().isPresent()
+                && selected.inHand().getAsInt() < model.findings().work().table().size();
+        return onPoint ? PointText.ofSelected(model.findings()) : plot.paragraph();
     }
 
     private void showCard(OptionalInt row) {

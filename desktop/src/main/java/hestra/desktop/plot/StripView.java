@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleAttribute;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -18,6 +19,8 @@ import javafx.scene.layout.VBox;
 
 import hestra.data.Selection;
 import hestra.desk.Edit;
+import hestra.desk.Findings;
+import hestra.desk.PlotDescription;
 import hestra.desk.PlotEdit;
 import hestra.desktop.figure.FigureView;
 import hestra.desktop.look.Look;
@@ -79,10 +82,23 @@ public final class StripView extends VBox {
             Optional<Spot> from = model.desk().selected().stream().boxed().findFirst().flatMap(view.figure().spots()::ofRow);
             Walk.along(spots, from, event.getCode() == KeyCode.LEFT ? -1 : 1).ifPresent(next -> {
                 model.apply(new Edit.Select(Selection.of(next.row())));
-                setAccessibleText(PointText.of(model.findings(), next.row()));
             });
             event.consume();
         }
+    }
+
+    /** The point in hand; with none what is drawn. */
+    @Override
+    public Object queryAccessibleAttribute(AccessibleAttribute attribute, Object... parameters) {
+        return attribute == AccessibleAttribute.TEXT ? inWords() : super.queryAccessibleAttribute(attribute, parameters);
+    }
+
+    private String inWords() {
+        Findings findings = model.findings();
+        OptionalInt row = findings.desk().selection().inHand();
+        boolean onPoint = row.isPresent() && row.getAsInt() < findings.work().table().size()
+                && findings.curves().residualsAreOpen();
+        return onPoint ? PointText.of(findings, row.getAsInt()) : PlotDescription.ofStrip(findings);
     }
 
     private MenuButton kinds() {

@@ -7,6 +7,7 @@ import javafx.scene.layout.StackPane;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Names;
 import hestra.figure.Dress;
 import hestra.numbers.Words;
 
@@ -20,7 +21,7 @@ final class TitleField extends PlaceField {
     TitleField(DeskModel model, Runnable after) {
         super("plot-title", "Title of the plot. Then Enter.", WIDEST, after);
         this.model = model;
-        setAccessibleText("title of the plot");
+        Names.as(this, "title of the plot");
         StackPane.setAlignment(this, Pos.TOP_CENTER);
         StackPane.setMargin(this, new Insets(0, 20, 0, 62));
     }

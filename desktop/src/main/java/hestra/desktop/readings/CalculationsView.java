@@ -21,6 +21,7 @@ import hestra.desk.Findings;
 import hestra.desk.SheetEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Clip;
+import hestra.desktop.parts.Names;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.numbers.Rounding;
@@ -63,7 +64,7 @@ public final class CalculationsView extends VBox {
         title.getStyleClass().add("small");
         field.setId("calculate");
         field.setPromptText("slope * 20 + intercept");
-        field.setAccessibleText("a formula over the results");
+        Names.as(field, "a formula over the results");
         Tip.set(field, HELP + " Enter keeps the line");
         HBox.setHgrow(field, Priority.ALWAYS);
         field.getStyleClass().add("number-field");

@@ -8,6 +8,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
+import hestra.desktop.parts.Names;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
 
@@ -36,7 +37,7 @@ final class NumberField extends TextField {
         setId(id);
         getStyleClass().add("number-field");
         setPrefColumnCount(5);
-        setAccessibleText(meaning);
+        Names.as(this, meaning);
         textProperty().addListener((_, _, _) -> {
             if (isFocused()) {
                 tell(told, refused);

@@ -9,6 +9,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Names;
 import hestra.desktop.parts.TypingRun;
 import hestra.task.Answer;
 import hestra.task.Explain;
@@ -47,7 +48,7 @@ final class GapsForm extends TaskForm {
         TextField field = new TextField();
         field.setId(id() + "-gap-" + place);
         field.setPrefColumnCount(GAP_COLUMNS);
-        field.setAccessibleText("gap " + (place + 1) + " of " + frame.gaps() + ": " + frame.filled(List.of())
+        Names.as(field, "gap " + (place + 1) + " of " + frame.gaps() + ": " + frame.filled(List.of())
                 .replace(SentenceFrame.GAP, "gap").replace("\u2060", ""));
         field.setOnAction(_ -> check());
         TypingRun run = new TypingRun(field);

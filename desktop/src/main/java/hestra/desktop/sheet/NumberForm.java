@@ -6,6 +6,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Names;
 import hestra.desktop.parts.TypingRun;
 import hestra.task.Answer;
 import hestra.task.Task;
@@ -17,6 +18,7 @@ final class NumberForm extends TaskForm {
         super(model, task, check);
         TextField field = numberField(id() + "-number");
         TypingRun run = new TypingRun(field);
+        Names.as(field, unit.isBlank() ? "answer" : "answer in " + unit);
         field.textProperty().addListener((_, _, text) -> draft(new Answer.Typed(text), run.now()));
         HBox row = new HBox(field, new Label(unit));
         row.setAlignment(Pos.CENTER_LEFT);

@@ -12,6 +12,7 @@ import javafx.scene.layout.HBox;
 
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Names;
 import hestra.desktop.parts.TypingRun;
 import hestra.task.Predict;
 import hestra.task.Predicted;
@@ -76,7 +77,7 @@ final class PredictForm extends TaskForm {
     private TextField field(int index, String name, String said, Function<Predicted, String> now,
             BiFunction<Predicted, String, Predicted> changed) {
         TextField field = numberField(id() + "-" + name + "-" + index);
-        field.setAccessibleText(said);
+        Names.as(field, said);
         TypingRun run = new TypingRun(field);
         field.textProperty().addListener((_, _, text) -> draft(given().with(index, changed.apply(given().at(index), text)),
                 run.now()));

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
@@ -138,6 +139,8 @@ final class TaskCard extends VBox {
         VBox heading = new VBox(title, terms);
         heading.getStyleClass().add("task-heading");
         heading.setFocusTraversable(true);
+        heading.setAccessibleRole(AccessibleRole.BUTTON);
+        heading.accessibleTextProperty().bind(title.textProperty().concat(", ").concat(terms.textProperty()));
         heading.setOnMouseClicked(_ -> turnTo());
         heading.setOnKeyPressed(event -> {
             if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {

@@ -17,6 +17,7 @@ import hestra.desk.Findings;
 import hestra.desk.WorkEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Names;
 import hestra.desktop.parts.RadioList;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
@@ -75,7 +76,7 @@ final class TryOutForm extends TaskForm {
         HBox line = new HBox(sign, text);
         line.getStyleClass().add("condition");
         TextField field = numberField(id() + "-amount-" + index);
-        field.setAccessibleText("change of the " + task.name() + " by move " + (index + 1));
+        Names.as(field, "change of the " + task.name() + " by move " + (index + 1));
         TypingRun run = new TypingRun(field);
         field.textProperty().addListener((_, _, typed) -> {
             if (!typed.equals(tried().amount(index))) {

@@ -19,6 +19,7 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.notes.NotesBox;
 import hestra.desktop.parts.DirectScroll;
 import hestra.desktop.parts.InPlaceText;
+import hestra.desktop.parts.Names;
 import hestra.desktop.parts.Sheet;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Exercise;
@@ -50,7 +51,7 @@ public final class StudySheet extends DirectScroll implements Sheet {
                 text -> retitle(text, titleRun[0].now()));
         titleRun[0] = new TypingRun(title.area());
         title.getStyleClass().add("study-title");
-        title.area().setAccessibleText("title of your sheet");
+        Names.as(title.area(), "title of your sheet");
         title.area().addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             // A title is one line: the text goes on below it.
             if (event.getCode() == KeyCode.ENTER) {

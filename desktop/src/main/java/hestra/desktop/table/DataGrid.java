@@ -94,6 +94,8 @@ public final class DataGrid extends VBox {
         view.setItems(rows);
         view.setEditable(false);
         view.setId("grid");
+        view.setAccessibleText("Data");
+        view.setAccessibleHelp("Arrow keys go from cell to cell; Ctrl+Tab leads out of the table.");
         view.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         view.getSelectionModel().setCellSelectionEnabled(true);
         view.setPlaceholder(new Label("Type or paste the data here."));

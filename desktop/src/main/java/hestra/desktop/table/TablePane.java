@@ -48,6 +48,7 @@ public final class TablePane extends VBox {
     private final DataGrid grid;
     private final JoinStrip joining;
     private final Label summary = new Label();
+    private String told = "";
     private final RowBar rowBar;
     private final CheckList checks;
     private final PauseTransition checking = new PauseTransition(CALM);
@@ -70,6 +71,7 @@ public final class TablePane extends VBox {
         summary.setWrapText(true);
         summary.setMinHeight(Region.USE_PREF_SIZE);
         setVgrow(grid, Priority.ALWAYS);
+        grid.keyed().focusWithinProperty().subscribe(_ -> tellSummary());
         checks = new CheckList(suspicion -> grid.focus(suspicion.row(), suspicion.column()));
         // Not while a point is being dragged: it looks at every value beside its neighbours.
         checking.setOnFinished(_ -> {
@@ -144,7 +146,8 @@ public final class TablePane extends VBox {
             judged = findings.tasks();
             checking.playFromStart();
         }
-        summary.setText(summary(findings));
+        told = summary(findings);
+        tellSummary();
         boolean problem = findings.pairs().leftOut().stream().anyMatch(row -> row.reason() == Pairs.Reason.NOT_A_NUMBER);
         summary.pseudoClassStateChanged(PseudoClass.getPseudoClass("problem"), problem);
     }
@@ -163,6 +166,11 @@ public final class TablePane extends VBox {
         }
         return model.findings().curves().residual(row)
                 .map(model.findings().numbers().precision()::residual).orElse("");
+    }
+
+    /** While the keyboard is in the table, the way out of it stands there too. */
+    private void tellSummary() {
+        summary.setText(grid.keyed().isFocusWithin() ? told.replaceFirst("\n|$", " · Ctrl+Tab leads on$0") : told);
     }
 
     /** "23 pairs · row 24 incomplete · row 14 set aside", and what is wrong with a cell that is no number. */

@@ -33,11 +33,15 @@ final class WindowKeys {
     private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
 
     private static final KeyCode MENU = KeyCode.F10;
+    private static final KeyCode AGAIN = KeyCode.F7;
+    private static final KeyCode ALOUD = KeyCode.F9;
 
     /** What they do. */
     static final List<KeyLine> LINES = List.of(
             new KeyLine("F6, Shift+F6", "to the next part of the window, and back"),
             new KeyLine("F10", "the menu"),
+            new KeyLine("F7", "the last notice once more"),
+            new KeyLine("F9", "reads aloud, or no longer"),
             KeyLine.of(START, "Start"),
             KeyLine.of(NUMBERS, "all numbers, in the place of the sheet"),
             KeyLine.of(CHECK, "checks the current task; on a board, does what it is for"),
@@ -83,6 +87,10 @@ final class WindowKeys {
             window.boards().open(Boards.Kind.KEYS);
         } else if (event.getCode() == MENU && !event.isShiftDown()) {
             window.openMenu();
+        } else if (event.getCode() == AGAIN) {
+            window.sayAgain();
+        } else if (event.getCode() == ALOUD) {
+            window.toggleAloud();
         } else if (event.getCode() == LARGER) {
             if (event.isShiftDown()) {
                 window.look().smallerType();

@@ -23,6 +23,7 @@ import hestra.desk.Findings;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Formula;
+import hestra.desktop.parts.Names;
 import hestra.desktop.parts.TypingRun;
 import hestra.numbers.NumberStyle;
 import hestra.task.FillIn;
@@ -88,7 +89,7 @@ final class FillPane extends ScrollPane {
         field.getStyleClass().add("fill-field");
         field.setPrefWidth(WIDTH);
         field.setAlignment(Pos.CENTER_RIGHT);
-        field.setAccessibleText(fill.cells().cells().stream().filter(it -> it.id().equals(id)).findFirst().orElseThrow().name());
+        Names.as(field, fill.cells().cells().stream().filter(it -> it.id().equals(id)).findFirst().orElseThrow().name());
         TypingRun run = new TypingRun(field);
         field.focusedProperty().addListener((_, _, focused) -> {
             if (focused) {

@@ -3,6 +3,7 @@ package hestra.desktop.write;
 import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -47,6 +48,9 @@ public final class BlockRow implements OutlineRow {
         /** Shows what is typed, as it is now. */
         void show(Exercise exercise);
 
+        /** What it is, in a few words. */
+        String inWords();
+
         /** Shows what follows for it from the data and from the tasks beside it. */
         default void showKey(Exercise exercise, Truth truth) {}
     }
@@ -62,6 +66,7 @@ public final class BlockRow implements OutlineRow {
         row.getStyleClass().add("outline-row");
         row.setId("outline-" + id);
         row.setFocusTraversable(true);
+        row.setAccessibleRole(AccessibleRole.LIST_ITEM);
         row.pseudoClassStateChanged(IN_HAND, inHand);
         row.setOnMouseClicked(event -> {
             if (event.isStillSincePress()) {
@@ -137,6 +142,7 @@ public final class BlockRow implements OutlineRow {
     @Override
     public void show(Exercise exercise) {
         contents.show(exercise);
+        row.setAccessibleText(contents.inWords());
     }
 
     @Override

@@ -7,6 +7,7 @@ import java.util.function.Supplier;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
 
+import hestra.desktop.parts.Names;
 import hestra.desktop.parts.TypingRun;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
@@ -34,7 +35,7 @@ final class BoundField extends TextField {
             BiConsumer<OptionalDouble, Optional<String>> typed) {
         this.mark = mark;
         setId(id);
-        setAccessibleText(what);
+        Names.as(this, what);
         setPrefColumnCount(5);
         getStyleClass().add("number-field");
         TypingRun run = new TypingRun(this);

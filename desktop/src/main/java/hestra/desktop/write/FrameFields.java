@@ -12,6 +12,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Names;
 import hestra.figure.Frame;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
@@ -45,7 +46,7 @@ final class FrameFields extends VBox {
             field.setId("frame-" + name);
             field.setPrefColumnCount(4);
             field.getStyleClass().add("number-field");
-            field.setAccessibleText(name.replace('-', ' '));
+            Names.as(field, name.replace('-', ' '));
             field.textProperty().addListener((_, _, _) -> typed());
             ends.add(field);
         }

@@ -12,6 +12,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Names;
 import hestra.desktop.parts.Tip;
 import hestra.desktop.parts.TypingRun;
 import hestra.numbers.NumberReading;
@@ -67,7 +68,7 @@ final class HintFields {
             cost.setId("edit-hint-" + place + "-cost");
             cost.setPrefColumnCount(3);
             Tip.set(cost, "How many marks it costs");
-            cost.setAccessibleText("marks that hint " + (place + 1) + " costs");
+            Names.as(cost, "marks that hint " + (place + 1) + " costs");
             TypingRun counting = new TypingRun(cost);
             cost.textProperty().addListener((_, _, now) -> {
                 if (NumberReading.ofMeasurement(now, model.desk().exercise().mark()) instanceof NumberReading.Value value

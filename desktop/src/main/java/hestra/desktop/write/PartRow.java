@@ -2,6 +2,7 @@ package hestra.desktop.write;
 
 import java.util.Optional;
 import javafx.css.PseudoClass;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -57,6 +58,8 @@ final class PartRow implements OutlineRow {
         row.pseudoClassStateChanged(IN_HAND, inHand);
         row.setOnMouseClicked(_ -> goTo.run());
         row.setFocusTraversable(true);
+        row.setAccessibleRole(AccessibleRole.LIST_ITEM);
+        row.accessibleTextProperty().bind(number.textProperty().concat(": ").concat(heading.textProperty()));
         row.setOnKeyPressed(event -> {
             if (row.isFocused() && event.isShortcutDown() && (event.getCode() == KeyCode.C || event.getCode() == KeyCode.D)) {
                 if (event.getCode() == KeyCode.C) {

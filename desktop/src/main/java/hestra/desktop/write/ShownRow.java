@@ -33,6 +33,11 @@ final class ShownRow implements BlockRow.RowContents {
     }
 
     @Override
+    public String inWords() {
+        return block.inWords();
+    }
+
+    @Override
     public void show(Exercise now) {
         // Nothing is typed here.
     }

@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import hestra.desk.ExerciseEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.InPlaceText;
+import hestra.desktop.parts.Names;
 import hestra.desktop.parts.ProseView;
 import hestra.desktop.parts.TypingRun;
 import hestra.exercise.Block;
@@ -70,6 +71,7 @@ final class TaskRow implements BlockRow.RowContents {
         Typed() {
             title.setId("edit-title");
             title.setPromptText("Title");
+            Names.as(title, "title of the task");
             title.getStyleClass().addAll("sheet-field", "task-title");
             TypingRun run = new TypingRun(title);
             title.textProperty().addListener((_, _, text) -> change(terms -> terms.withTitle(text), run.now()));
@@ -132,6 +134,11 @@ final class TaskRow implements BlockRow.RowContents {
     private void showKey(Key computed) {
         key.setText(computed.text());
         key.pseudoClassStateChanged(MISSING, !computed.computed());
+    }
+
+    @Override
+    public String inWords() {
+        return title.getText() + ", " + about.getText() + ", key: " + key.getText();
     }
 
     @Override

@@ -16,6 +16,7 @@ import hestra.data.DataTable;
 import hestra.data.Pairs;
 import hestra.desk.Findings;
 import hestra.desk.FixedPlot;
+import hestra.desk.PlotDescription;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
 import hestra.exercise.LiveText;
@@ -346,7 +347,7 @@ final class HandoutPieces {
         if (truth.pairs().size() == 0) {
             return;
         }
-        Piece.Plot plot = plot(truth.showing(EnumSet.of(Layer.POINTS, Layer.LINE), true), 0.6, FigureText.of(truth), "")
+        Piece.Plot plot = plot(truth.showing(EnumSet.of(Layer.POINTS, Layer.LINE), true), 0.6, PlotDescription.of(truth).paragraph(), "")
                 .withShare(RESULT);
         Optional<LineFit> line = truth.fit().line();
         List<Piece> numbers = new ArrayList<>();

@@ -15,6 +15,7 @@ import hestra.desk.Findings;
 import hestra.desk.Note;
 import hestra.desk.OwnSheet;
 import hestra.desk.PartWork;
+import hestra.desk.PlotDescription;
 import hestra.documents.page.Piece.Table.Line;
 import hestra.figure.PlotContent;
 import hestra.figure.ResidualStrip;
@@ -120,12 +121,12 @@ public final class NotePieces {
         PlotContent small = content.withoutEquations();
         return new Piece.Plot(layout -> ScatterPlot.describe(layout.width() < ROOM_FOR_EQUATIONS * layout.type()
                 ? small : content, layout), RATIO,
-                label(), caption, FigureText.of(findings));
+                label(), caption, PlotDescription.of(findings).paragraph());
     }
 
     private Piece.Plot strip(PlotContent content, StripKind kind, double ratio, String label, String caption) {
         return new Piece.Plot(layout -> ResidualStrip.describe(content, kind, layout), ratio, label, caption,
-                FigureText.ofStrip(findings, kind));
+                PlotDescription.ofStrip(findings, kind));
     }
 
     private List<Piece> equation(String caption) {

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 
 import hestra.desk.Findings;
 import hestra.desk.FixedPlot;
+import hestra.desk.PlotDescription;
 import hestra.desk.TaskState;
 import hestra.desk.TaskWords;
 import hestra.documents.page.Piece.Table.Line;
@@ -169,7 +170,7 @@ public final class WriteUp {
                 || subject == Subject.CURVE && (layer == Layer.LINE || layer == Layer.EQUATIONS)).forEach(layers::add);
         PlotContent content = findings.showing(layers, subject == Subject.CURVE);
         Piece.Plot plot = new Piece.Plot(layout -> ScatterPlot.describe(content.withoutEquations(), layout), RATIO, "", "",
-                FigureText.of(findings, subject == Subject.CURVE)).withShare(SHARE);
+                PlotDescription.of(findings, subject == Subject.CURVE).paragraph()).withShare(SHARE);
         List<Piece> curves = subject == Subject.CURVE ? new CurveReport(findings).pieces() : List.of();
         pieces.add(curves.isEmpty() ? plot : new Piece.SideBySide(List.of(plot), curves, SHARE));
     }
