@@ -17,6 +17,7 @@ module hestra.core {
     exports hestra.recipe;
     exports hestra.review;
     exports hestra.sentences;
+    exports hestra.sound;
     exports hestra.summary;
     exports hestra.targets;
     exports hestra.task;

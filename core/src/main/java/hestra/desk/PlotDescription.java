@@ -27,8 +27,8 @@ import hestra.task.Description.Form;
 
 /**
  * A scatter plot in words, at three lengths: a sentence, a paragraph, every point. It says what a look at the plot as it is would
- * tell, and nothing that is closed; where a task asks what the pattern is, it gives what the pattern is judged by instead: where y
- * lies in each third of x.
+ * tell, and nothing that is closed; where a task asks what the pattern is, it gives what the pattern is judged by instead: where
+ * y lies in each third of x.
  */
 public final class PlotDescription {
 
@@ -137,7 +137,8 @@ public final class PlotDescription {
         List<Integer> byX = along(pairs);
         List<Integer> byY = IntStream.range(0, pairs.size()).boxed().sorted(Comparator.comparingDouble(pairs::y)).toList();
         Roles roles = findings.work().drawnRoles();
-        return "Here " + range(findings.x(), roles.explanatory(), byX) + " and " + range(findings.y(), roles.response(), byY) + ".";
+        return "Here " + range(findings.x(), roles.explanatory(), byX) + " and "
+                + range(findings.y(), roles.response(), byY) + ".";
     }
 
     private String range(Variable variable, int column, List<Integer> order) {

@@ -49,7 +49,7 @@ class ArchitectureTest {
 
     /** The packages of core from the bottom up: each may know those before it, so that there are no cycles. */
     private static final List<String> CORE = List.of("numbers", "units", "data", "summary", "fit", "sentences", "equations",
-            "working", "recipe", "tracing", "figure", "feedback",
+            "working", "recipe", "tracing", "figure", "sound", "feedback",
             "targets", "task", "exercise", "variants", "desk", "review", "overview", "marking");
 
     private static String[] core(int from) {
@@ -122,7 +122,8 @@ class ArchitectureTest {
     private static final String[] DOCUMENTS = {"file", "table", "picture", "exercise", "page"};
 
     /** The packages of the desktop from the bottom up; views stand side by side. */
-    private static final String[][] DESKTOP = {{"parts", "look", "demo"}, {"model", "figure"}, {"files", "notes"},
+    private static final String[][] DESKTOP = {{"parts", "look", "demo"}, {"model", "figure", "speech"},
+            {"files", "notes"},
             {"sheet", "plot", "table", "readings", "working", "study", "overview", "start", "mark"}, {"write"}, {"window"},
         {"tour"}, {"cli"}};
 

@@ -1,5 +1,6 @@
 package hestra.desktop.cli;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -19,6 +20,7 @@ import hestra.data.Subset;
 import hestra.data.Variable;
 import hestra.documents.file.FileReading;
 import hestra.documents.file.Result;
+import hestra.documents.file.SoundFile;
 import hestra.documents.page.FitJson;
 import hestra.documents.table.DataFile;
 import hestra.documents.table.DelimitedText;
@@ -33,9 +35,13 @@ import hestra.fit.LeastSquares;
 import hestra.numbers.Counted;
 import hestra.numbers.DecimalMark;
 import hestra.numbers.NumberReading;
+import hestra.numbers.Words;
+import hestra.sound.PlotSound;
 import hestra.working.Calculation;
 import hestra.working.FitAnswer;
 import hestra.working.FitAnswer.Part;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -54,6 +60,9 @@ public final class FitCommand implements Callable<Integer> {
             "bar", Separator.BAR, "space", Separator.SPACES, "wide-spaces", Separator.WIDE_SPACES, "nothing", Separator.NONE));
     private static final Map<String, DecimalMark> MARKS = new TreeMap<>(Map.of("point", DecimalMark.POINT, "comma",
             DecimalMark.COMMA));
+
+    private static final Logger LOG = LoggerFactory.getLogger(FitCommand.class);
+    private static final double SOUND_SECONDS = 4;
 
     @Spec
     private CommandSpec spec;
@@ -129,6 +138,10 @@ public final class FitCommand implements Callable<Integer> {
             description = "significant digits of the text, 2 to 15; without this as many as are needed, four at least")
     private Integer digits;
 
+    @Option(names = "--sound", paramLabel = "WAV",
+            description = "write how it sounds to a file: points, then the curve, then both, then the residuals, left to right")
+    private Path sound;
+
     @Option(names = "--json", description = "print JSON, numbers in full")
     private boolean json;
 
@@ -151,7 +164,7 @@ public final class FitCommand implements Callable<Integer> {
                 Pairs pairs = subset.map(all::only).orElse(all);
                 yield switch (LeastSquares.fit(chosen, pairs)) {
                     case Fit.None(String reason) -> refuse(reason + leftOut(pairs));
-                    case CurveFit fit ->
+                    case CurveFit fit -> heard(pairs, fit) ? 1 :
                             print(new FitAnswer(fit, pairs, columns.variable(columns.x()), columns.variable(columns.y()), level,
                             at, values, formulas.stream().map(text -> Calculation.read(text, DecimalMark.POINT)).toList(),
                                     parts()));
@@ -282,6 +295,21 @@ public final class FitCommand implements Callable<Integer> {
                 ? ""
                 : " " + pairs.leftOut().size() + " of " + Counted.of(pairs.rowsInAll(), "row") + " left out; the first is row "
                 + (pairs.leftOut().getFirst().row() + 1) + " (" + pairs.leftOut().getFirst().reason().inWords() + ").";
+    }
+
+    /** Writes how it sounds, where that is wanted; whether it could not be written, which is said. */
+    private boolean heard(Pairs pairs, CurveFit fit) {
+        if (sound == null) {
+            return false;
+        }
+        try {
+            SoundFile.write(sound, PlotSound.of(pairs, Optional.of(fit)).playAll(SOUND_SECONDS));
+            return false;
+        } catch (IOException e) {
+            LOG.info("{} cannot be written", sound, e);
+            refuse(FileReading.name(sound) + " could not be written: " + Words.ended(e.getMessage()));
+            return true;
+        }
     }
 
     private int print(FitAnswer answer) {

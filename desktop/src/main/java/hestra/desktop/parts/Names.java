@@ -71,7 +71,10 @@ public final class Names {
         return Optional.ofNullable(words).map(String::strip).filter(it -> !it.isEmpty());
     }
 
-    /** The label that stands before it on its line, in a grid else above it in its column; of what it stands in where it has none itself. */
+    /**
+     * The label that stands before it on its line, in a grid else above it in its column; where it has none itself, that of what
+     * it stands in.
+     */
     private static Optional<String> beside(Node control) {
         Node at = control;
         for (int step = 0; step < MOST_STEPS && at.getParent() != null; step++) {

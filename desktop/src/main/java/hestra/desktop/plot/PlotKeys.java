@@ -44,6 +44,10 @@ public final class PlotKeys {
             new KeyLine("C", "selects the next curve"),
             new KeyLine("F", "fits to the selected points, or all again"),
             new KeyLine("P", "keeps the prediction"),
+            new KeyLine("D", "the plot in words"),
+            new KeyLine("S, Shift+S", "plays the plot, or stops; something else of it"),
+            new KeyLine(", .", "plays slower, faster"),
+            new KeyLine("M", "each point sounds as you walk"),
             new KeyLine("N, Shift+N", "the y axis, the x axis: what it shows"),
             new KeyLine("Delete", "removes the selected points or curve"),
             new KeyLine("+ − Home", "zoom, show everything"),
@@ -59,6 +63,7 @@ public final class PlotKeys {
     private final AxisMenu axes;
     private final TrialStart trial;
     private final WordTyped word = new WordTyped(System::nanoTime);
+    private final Hearing hearing;
     private Runnable copy = () -> { };
 
     PlotKeys(PlotView plot, DeskModel model, AxisMenu axes) {
@@ -66,6 +71,7 @@ public final class PlotKeys {
         this.model = model;
         this.axes = axes;
         this.trial = new TrialStart(model);
+        this.hearing = new Hearing(model, plot::hint);
         plot.addEventHandler(KeyEvent.KEY_PRESSED, this::typed);
     }
 
@@ -99,6 +105,16 @@ public final class PlotKeys {
             case F -> fitToSelected();
             case H -> takeNextHandle();
             case P -> pin();
+            case S -> {
+                if (event.isShiftDown()) {
+                    hearing.playNext();
+                } else {
+                    hearing.playOrStop();
+                }
+            }
+            case M -> hearing.toggleWalking();
+            case COMMA -> hearing.change(1);
+            case PERIOD -> hearing.change(-1);
             case N -> plot.editAxis(!event.isShiftDown());
             case LEFT -> step(event, -1, 0);
             case RIGHT -> step(event, 1, 0);
@@ -282,6 +298,7 @@ public final class PlotKeys {
     private void walk(Optional<Spot> from, int along, int upward) {
         next(from, along, upward).ifPresent(next -> {
             model.apply(new Edit.Select(Selection.of(next.row())));
+            hearing.walkedTo(next.row());
             plot.hint(PointText.of(model.findings(), next.row())
                     + (model.findings().part().rules().allows(PointChange.MOVE) ? " · Alt and arrows move it" : ""));
         });

@@ -9,6 +9,8 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.layout.StackPane;
 
+import hestra.desk.Findings;
+import hestra.desk.PlotDescription;
 import hestra.desktop.files.EarlierVersion;
 import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
@@ -61,6 +63,11 @@ final class Boards {
     /** Asks for whom copies of an exercise are to be written. */
     void publish(Exercise exercise, PublishBoard.Actions actions) {
         once(new PublishBoard(exercise, actions));
+    }
+
+    /** Shows the plot in words. */
+    void plotInWords(Findings findings) {
+        once(new PlotWordsBoard(PlotDescription.of(findings)));
     }
 
     /** Shows the columns of a table. */

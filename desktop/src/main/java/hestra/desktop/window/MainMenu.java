@@ -61,6 +61,8 @@ final class MainMenu extends MenuButton {
                 entry("Save as…", "Shortcut+Shift+S", () -> window.filing().saveAs(), window::hasWork),
                 entry("Earlier versions…", null, () -> window.filing().earlierVersions(), this::isWritten),
                 entry("Report…", "Shortcut+P", () -> window.filing().report(), () -> is(View.WORK)),
+                entry("The plot in words…", "Shortcut+Shift+D",
+                        () -> window.boards().plotInWords(window.model().findings()), () -> is(View.WORK)),
                 entry("Publish\u2026", "Shortcut+Shift+P", () -> window.publishing().begin(), () -> is(View.WRITE)),
                 entry("Start again", null, window::startAgain, () -> is(View.WORK)));
         group(

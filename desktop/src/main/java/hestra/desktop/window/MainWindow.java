@@ -35,7 +35,6 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Notices;
 import hestra.desktop.parts.Presence;
 import hestra.desktop.parts.Stops;
-import hestra.desktop.plot.PlotView;
 import hestra.desktop.plot.StripView;
 import hestra.desktop.speech.Speaker;
 import hestra.desktop.start.StartView;
@@ -182,11 +181,10 @@ public final class MainWindow {
         return made;
     }
 
-    /** A point that is walked to is said, where the keyboard is on what shows it. */
+    /** A point that is walked to in the strip is said. */
     private void spoken(Findings findings) {
         Node owner = root.getScene() == null ? null : root.getScene().getFocusOwner();
-        boolean onPlot = owner instanceof PlotView || owner instanceof StripView;
-        if (onPlot && !findings.desk().selection().equals(walkedTo)) {
+        if (owner instanceof StripView && !findings.desk().selection().equals(walkedTo)) {
             aloud.again(owner);
         }
         walkedTo = findings.desk().selection();
@@ -226,8 +224,8 @@ public final class MainWindow {
     void toggleAloud() {
         boolean on = !aloud.onProperty().get();
         if (on && !Speaker.isThere()) {
-            notices.say("There is no speech service on this machine. On Linux it is the package speech-dispatcher; on Windows and "
-                    + "macOS the system’s own reader reads Hestra.");
+            notices.say("There is no speech service on this machine. On Linux it is the package speech-dispatcher; on Windows "
+                    + "and macOS the system’s own reader reads Hestra.");
             return;
         }
         aloud.onProperty().set(true);

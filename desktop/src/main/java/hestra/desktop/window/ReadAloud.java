@@ -17,6 +17,7 @@ import javafx.stage.Window;
 import javafx.util.Subscription;
 
 import hestra.desktop.parts.Names;
+import hestra.desktop.plot.PlotView;
 import hestra.desktop.speech.Speaker;
 import hestra.desktop.speech.SpokenControl;
 
@@ -81,6 +82,14 @@ final class ReadAloud {
         }
         Names.settle(owner);
         again(owner);
+        if (owner instanceof PlotView plot) {
+            // What the line below the plot says is said: a point that was walked to, what is played, what a key did.
+            inTable = plot.hintProperty().subscribe((_, hint) -> {
+                if (on.get()) {
+                    speaker.say(hint, true);
+                }
+            });
+        }
         if (owner instanceof TableView<?> table) {
             inTable = table.getFocusModel().focusedCellProperty().subscribe((_, _) -> {
                 if (on.get()) {

@@ -11,6 +11,7 @@ import javafx.scene.input.KeyEvent;
 
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.KeyLine;
+import hestra.desktop.plot.PlotView;
 import hestra.desktop.table.DataGrid;
 import hestra.desktop.window.MainWindow.View;
 import hestra.task.Keepable;
@@ -32,6 +33,7 @@ final class WindowKeys {
             KeyCombination.valueOf("Shortcut+R"), Keepable.READINGS);
     private static final KeyCombination PASTE = KeyCombination.valueOf("Shortcut+V");
 
+    private static final KeyCode WORDS = KeyCode.D;
     private static final KeyCode MENU = KeyCode.F10;
     private static final KeyCode AGAIN = KeyCode.F7;
     private static final KeyCode ALOUD = KeyCode.F9;
@@ -129,6 +131,9 @@ final class WindowKeys {
             } else if (event.getCode() == KeyCode.ESCAPE) {
                 window.leaveStart();
             }
+        } else if (event.getCode() == WORDS && event.getTarget() instanceof PlotView && !event.isShortcutDown()) {
+            window.boards().plotInWords(window.model().findings());
+            event.consume();
         } else if (PASTE.match(event) && window.view() == View.WRITE && window.write().pastePicture()) {
             event.consume();
         } else if (event.getCode() == KeyCode.ESCAPE && window.view() == View.MARK) {

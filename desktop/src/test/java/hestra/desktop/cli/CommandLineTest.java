@@ -14,6 +14,10 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Stream;
 
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
+import javax.sound.sampled.UnsupportedAudioFileException;
+
 import hestra.Kelp;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
@@ -65,6 +69,19 @@ class CommandLineTest {
 
     @TempDir
     Path folder;
+
+    /** Four parts of four seconds, with pauses between: a WAV file that the platform reads. */
+    @Test
+    void aFitIsWrittenAsSound() throws IOException, UnsupportedAudioFileException {
+        Path wav = folder.resolve("kelp.wav");
+        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--sound", wav)).isZero();
+        try (AudioInputStream sound = AudioSystem.getAudioInputStream(wav.toFile())) {
+            assertThat(sound.getFormat().getChannels()).isEqualTo(2);
+            assertThat(sound.getFrameLength() / sound.getFormat().getFrameRate()).isBetween(17f, 20f);
+        }
+        assertThat(run("fit", KELP, "--explanatory", "days", "--response", "length", "--sound", folder)).isEqualTo(1);
+        assertThat(err.toString()).contains("could not be written");
+    }
 
     private int run(Object... arguments) {
         out.getBuffer().setLength(0);

@@ -97,7 +97,8 @@ class SpeakerTest {
     @Test
     void aServiceThatCameBackIsSpokenThroughAgain() throws InterruptedException {
         AtomicInteger asked = new AtomicInteger();
-        try (Speaker speaker = new Speaker(() -> Optional.of(asked.getAndIncrement() == 0 ? folder.resolve("nothing") : socket))) {
+        Path nowhere = folder.resolve("nothing");
+        try (Speaker speaker = new Speaker(() -> Optional.of(asked.getAndIncrement() == 0 ? nowhere : socket))) {
             speaker.say("to nobody", false);
             speaker.say("", false);
             speaker.say("heard", false);

@@ -126,6 +126,27 @@ class KeyboardTest {
     }
 
     @Test
+    void thePlotIsReadAndHeardByKeys() throws IOException {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
+            person.focusPlot();
+            person.press(KeyCode.S);
+            assertThat(person.model().findings().plot().points()).isNotEmpty();
+            // Where there is no sound device that is said instead, a moment later.
+            assertThat(person.text("hint")).containsAnyOf("Playing the points", "plays no sound");
+            person.press(KeyCode.COMMA);
+            assertThat(person.text("hint")).isEqualTo("From left to right in 6 seconds");
+            person.press(KeyCode.D);
+            assertThat(person.sees("plot-words")).isTrue();
+            assertThat(person.focused()).isEqualTo("plot-words-said");
+            assertThat(person.text("plot-words-said")).startsWith("Scatter plot of");
+            person.click("plot-words-copy");
+            assertThat(person.clipboard()).contains("Scatter plot of", "row 1: ");
+            person.press(KeyCode.ESCAPE);
+            assertThat(person.focused()).isEqualTo("plot");
+        }
+    }
+
+    @Test
     void theMenuOpensByItsKey() throws IOException {
         try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
             person.press(KeyCode.F10);

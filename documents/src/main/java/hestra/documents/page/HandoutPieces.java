@@ -347,7 +347,8 @@ final class HandoutPieces {
         if (truth.pairs().size() == 0) {
             return;
         }
-        Piece.Plot plot = plot(truth.showing(EnumSet.of(Layer.POINTS, Layer.LINE), true), 0.6, PlotDescription.of(truth).paragraph(), "")
+        Piece.Plot plot = plot(truth.showing(EnumSet.of(Layer.POINTS, Layer.LINE), true), 0.6,
+                PlotDescription.of(truth).paragraph(), "")
                 .withShare(RESULT);
         Optional<LineFit> line = truth.fit().line();
         List<Piece> numbers = new ArrayList<>();

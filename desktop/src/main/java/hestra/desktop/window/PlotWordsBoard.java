@@ -1,0 +1,59 @@
+package hestra.desktop.window;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.layout.VBox;
+
+import hestra.desk.PlotDescription;
+import hestra.desktop.parts.FocusMark;
+import hestra.desktop.parts.Names;
+
+/** The plot in words, to be read, heard or copied: what it shows, and every point. */
+final class PlotWordsBoard extends Board {
+
+    private static final double WIDTH = 620;
+    private static final int POINT_LINES = 12;
+
+    /** A board with what is said of a plot as it is now. */
+    PlotWordsBoard(PlotDescription plot) {
+        super("plot-words", "The plot in words", "What it shows, as far as it is open.", contents(plot));
+    }
+
+    private static VBox contents(PlotDescription plot) {
+        List<String> points = plot.points();
+        VBox box = new VBox(8, text("plot-words-said", "what the plot shows", plot.paragraph(), 5));
+        box.setPrefWidth(WIDTH);
+        if (!points.isEmpty()) {
+            Label title = new Label("Every point, from left to right");
+            title.getStyleClass().add("small");
+            box.getChildren().addAll(title, text("plot-words-points", "every point", String.join("\n", points),
+                    Math.min(POINT_LINES, points.size())));
+        }
+        Button copy = new Button("Copy");
+        copy.setId("plot-words-copy");
+        copy.getStyleClass().setAll("quiet");
+        copy.setOnAction(_ -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(plot.paragraph() + "\n" + String.join("\n", points));
+            Clipboard.getSystemClipboard().setContent(content);
+        });
+        box.getChildren().add(copy);
+        return box;
+    }
+
+    private static Node text(String id, String name, String words, int lines) {
+        TextArea area = new TextArea(words);
+        area.setId(id);
+        area.setEditable(false);
+        area.setWrapText(true);
+        area.setPrefRowCount(lines);
+        Names.as(area, name);
+        FocusMark.tabLeaves(area);
+        return area;
+    }
+}
