@@ -50,7 +50,7 @@ public final class FigureView extends Region {
             painted.add(List.of());
         }
         getChildren().addAll(canvases);
-        look.paletteProperty().addListener(_ -> requestLayout());
+        look.paletteProperty().addListener((_, _, _) -> requestLayout());
         look.typeProperty().addListener(_ -> requestLayout());
         getStyleClass().add("figure");
     }

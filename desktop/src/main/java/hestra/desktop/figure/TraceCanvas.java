@@ -70,7 +70,7 @@ public final class TraceCanvas extends Region {
         });
         addEventHandler(KeyEvent.KEY_PRESSED, this::typed);
         focusedProperty().addListener(_ -> requestLayout());
-        look.paletteProperty().addListener(_ -> requestLayout());
+        look.paletteProperty().addListener((_, _, _) -> requestLayout());
     }
 
     /** Shows a picture and what is laid on it. */

@@ -74,7 +74,7 @@ public final class Looks {
             }
             root.setStyle(size(look));
         };
-        look.paletteProperty().addListener(_ -> dress.run());
+        look.paletteProperty().addListener((_, _, _) -> dress.run());
         look.typeProperty().addListener(_ -> dress.run());
         dress.run();
         dressMenus(root, look);

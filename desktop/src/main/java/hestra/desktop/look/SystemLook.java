@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Map;
 import javafx.application.ColorScheme;
 import javafx.application.Platform;
+import javafx.collections.MapChangeListener;
 
 /** What the system is set to: light or dark, and high contrast. */
 public final class SystemLook {
@@ -23,10 +24,9 @@ public final class SystemLook {
                 look.highContrastProperty().set(isOfHighContrast(system));
             }
         };
-        system.colorSchemeProperty().subscribe(take);
-        system.subscribe(take);
-        look.likeTheSystemProperty().subscribe(take);
-        take.run();
+        system.colorSchemeProperty().subscribe(_ -> take.run());
+        system.addListener((MapChangeListener<String, Object>) _ -> take.run());
+        look.likeTheSystemProperty().subscribe(_ -> take.run());
     }
 
     /** Whether the preferences of a platform ask for high contrast; where it has no word for it they do not. */

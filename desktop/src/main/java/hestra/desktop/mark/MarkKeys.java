@@ -25,7 +25,7 @@ public final class MarkKeys {
             new KeyLine("Enter", "as proposed, and on"),
             new KeyLine("↑ ↓", "the next answers, or task"),
             new KeyLine("Page Up, Page Down", "the next task, or student"),
-            new KeyLine("Space", "the next with these answers; with Shift the one before"),
+            new KeyLine("Space", "the next with these answers"),
             new KeyLine("O, Delete", "marks one apart, takes marks back"),
             new KeyLine("C", "a comment; Ctrl+Enter adds it"),
             new KeyLine("Alt+0–9", "a comment that was used before"),

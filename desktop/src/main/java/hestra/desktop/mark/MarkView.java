@@ -21,6 +21,7 @@ import javafx.scene.layout.VBox;
 
 import hestra.desktop.look.Look;
 import hestra.desktop.parts.Choices;
+import hestra.desktop.parts.Columns;
 import hestra.desktop.parts.Kept;
 import hestra.desktop.parts.KeptDivider;
 import hestra.desktop.parts.Notices;
@@ -73,6 +74,7 @@ public final class MarkView implements AutoCloseable {
     private final ScrollPane right = new ScrollPane();
     private final VBox rightBox = new VBox();
     private final SplitPane pane;
+    private final Columns columns;
     private final StackPane root = new StackPane();
     private final Path markings;
     private Optional<HandInFolder> folder = Optional.empty();
@@ -125,21 +127,27 @@ public final class MarkView implements AutoCloseable {
         SplitPane.setResizableWithParent(left, false);
         SplitPane.setResizableWithParent(right, false);
         pane.setId("mark");
+        columns = new Columns("mark-columns", pane, List.of("Tasks and students", "Answers", "Student"), look::type);
         KeptDivider leftRoom = new KeptDivider(pane, 0, true, kept, () -> "mark-list", () -> LEFT * share(look));
         KeptDivider rightRoom = new KeptDivider(pane, 1, false, kept, () -> "mark-student",
                 () -> Math.max(LEAST_RIGHT, RIGHT * share(look)));
-        look.typeProperty().addListener(_ -> {
+        Runnable makeRoom = () -> {
             leftRoom.place();
             rightRoom.place();
+        };
+        columns.onWidened(makeRoom);
+        look.typeProperty().addListener(_ -> {
+            columns.fold();
+            makeRoom.run();
         });
-        new MarkKeys(model, students, comments, notices::say).listen(pane);
+        new MarkKeys(model, students, comments, notices::say).listen(columns);
         root.getChildren().setAll(empty());
         model.shownProperty().subscribe(this::show);
     }
 
     /** Larger type needs more room at the sides, where the window has it to give. */
     private double share(Look look) {
-        return Math.min(Math.max(look.type(), 1), Math.max(1, pane.getWidth() / WIDTH));
+        return Math.min(Math.max(look.type(), 1), Math.max(1, columns.getWidth() / WIDTH));
     }
 
     /** What is there while no folder has been opened. */
@@ -167,7 +175,7 @@ public final class MarkView implements AutoCloseable {
 
     /** The parts of the view, in the order in which a key goes round them. */
     public List<Node> places() {
-        return folder.isEmpty() ? List.of(root) : Stream.of(left, pane.getItems().get(1), right).map(Node.class::cast).toList();
+        return folder.isEmpty() ? List.of(root) : Stream.of(left, columns.get(1), right).map(Node.class::cast).toList();
     }
 
     /** Has somebody told whenever something changes from now on. */
@@ -186,7 +194,7 @@ public final class MarkView implements AutoCloseable {
         HandInFolder opened = new HandInFolder(model, own ? HandIns.of(ClassKey.of(exercise)) : HandIns.byTheirCopies(exercise),
                 chosen, markings, notices, own ? "" : BY_COPIES);
         folder = Optional.of(opened);
-        root.getChildren().setAll(pane);
+        root.getChildren().setAll(columns);
         opened.open();
         show(model.shown());
         Platform.runLater(this::begin);
@@ -293,8 +301,8 @@ public final class MarkView implements AutoCloseable {
 
     /** What had the keyboard may be gone with what was shown before: the keys go on working. */
     private void keepKeyboard() {
-        if (pane.getScene() != null && (pane.getScene().getFocusOwner() == null
-                || pane.getScene().getFocusOwner().getScene() == null)) {
+        if (columns.getScene() != null && (columns.getScene().getFocusOwner() == null
+                || columns.getScene().getFocusOwner().getScene() == null)) {
             begin();
         }
     }
@@ -303,7 +311,7 @@ public final class MarkView implements AutoCloseable {
         double[] dividers = pane.getDividerPositions();
         leftScroll.setContent(tab == MarkState.Tab.TASKS ? tasks : side.left());
         left.getChildren().setAll(tabs, tab == MarkState.Tab.STUDENTS ? students : leftScroll, names);
-        pane.getItems().set(1, switch (tab) {
+        columns.set(1, switch (tab) {
             case TASKS -> groups.node();
             case STUDENTS -> sheet.node();
             case CLASS -> table.node();
@@ -320,7 +328,7 @@ public final class MarkView implements AutoCloseable {
         if (folder.isEmpty()) {
             Optional.ofNullable(root.lookup("#mark-choose")).ifPresent(Node::requestFocus);
         } else {
-            pane.getItems().get(1).requestFocus();
+            columns.get(1).requestFocus();
         }
     }
 

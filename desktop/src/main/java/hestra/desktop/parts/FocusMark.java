@@ -18,6 +18,7 @@ public final class FocusMark {
 
     /** Gives a node the keyboard, with the mark that it has when somebody tabs to it. */
     public static void give(Node node) {
+        Columns.bring(node);
         node.requestFocus();
         if (!node.isFocused() || node.isFocusVisible()) {
             return;

@@ -13,7 +13,7 @@ public record KeyLine(String how, String does) {
 
     /** The line of a combination of keys. */
     public static KeyLine of(KeyCombination key, String does) {
-        return new KeyLine(key.getDisplayText(), does);
+        return new KeyLine(key.getDisplayText().replace("↵", "Enter"), does);
     }
 
     /** Whether all of some words stand in it, in any order; no words stand in every line. */

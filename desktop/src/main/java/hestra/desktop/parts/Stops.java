@@ -38,11 +38,11 @@ public final class Stops {
                 ? List.of(scroll.getContent()) : parent.getChildrenUnmodifiable();
     }
 
-    /** Whether a node is in the scene, visible and not disabled, and all around it is. */
+    /** Whether a node is in the scene and not disabled, and it and all around it is visible or comes when it is asked for. */
     public static boolean isReachable(Node node, Scene scene) {
         boolean shown = node.getScene() == scene && !node.isDisabled();
         for (Node it = node; it != null && shown; it = it.getParent()) {
-            shown = it.isVisible();
+            shown = it.isVisible() || Columns.isWaiting(it);
         }
         return shown;
     }

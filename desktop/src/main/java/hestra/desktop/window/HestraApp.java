@@ -38,8 +38,8 @@ public final class HestraApp {
     private static final Logger LOG = LoggerFactory.getLogger(HestraApp.class);
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
-    private static final double LEAST_WIDTH = 960;
-    private static final double LEAST_HEIGHT = 600;
+    private static final double LEAST_WIDTH = 640;
+    private static final double LEAST_HEIGHT = 400;
 
     private HestraApp() {}
 

@@ -24,7 +24,7 @@ final class KeysBoard extends Board {
     private static final double WIDEST = 1190;
 
     private static final List<KeyLine> MOUSE = List.of(
-            new KeyLine("drag a point", "moves it, if the exercise allows it"),
+            new KeyLine("drag a point", "moves it, where that is allowed"),
             new KeyLine("click a curve", "selects the curve: the readings are of it"),
             new KeyLine("drag the background", "moves the view"),
             new KeyLine("wheel, pinch", "zooms about the pointer"),

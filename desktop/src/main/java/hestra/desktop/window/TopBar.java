@@ -4,6 +4,10 @@ import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -14,6 +18,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
@@ -36,6 +41,8 @@ import static hestra.desktop.parts.Presence.present;
 final class TopBar extends StackPane {
 
     private static final double EDGE = 30;
+    private static final double TITLE = 150;
+    private static final String COMPACT = "compact";
 
     private final MainWindow window;
     private final Label title = new Label();
@@ -45,6 +52,10 @@ final class TopBar extends StackPane {
     private final Button numbers = icon(Feather.LIST, "all-numbers");
     private final Map<View, ToggleButton> views = new EnumMap<>(View.class);
     private final HBox middle = new HBox();
+    private final HBox left;
+    private final HBox right;
+    /** Whether it has two lines, since one is too short for all. */
+    private final BooleanProperty compact = new SimpleBooleanProperty(false);
     private final Button handIn = new Button("Hand in…");
     private final Button ask = new Button("Ask about it…");
     private final Button report = new Button("Report…");
@@ -69,7 +80,7 @@ final class TopBar extends StackPane {
         start.setAccessibleText("Start");
         Tip.set(start, "Start: all that can be begun or gone on with (Alt+Home)");
         start.setOnAction(_ -> window.goToStart());
-        HBox left = new HBox(start, title, place, trying, unkept);
+        left = new HBox(start, title, place, trying, unkept);
         holdVisible(left);
         left.setAlignment(Pos.CENTER_LEFT);
         left.getStyleClass().add("bar-left");
@@ -111,7 +122,7 @@ final class TopBar extends StackPane {
         main(report, "report", "One page of all that stands on the sheet: to read, to print or to go on writing (Ctrl+P)",
                 () -> window.filing().report());
         menu = new MainMenu(window);
-        HBox right = new HBox(gap, undo, redo, numbers, type, menu, back, tryIt, save, publish, giveBack, handIn,
+        right = new HBox(gap, undo, redo, numbers, type, menu, back, tryIt, save, publish, giveBack, handIn,
                 ask, report);
         right.setAlignment(Pos.CENTER_RIGHT);
         right.getStyleClass().add("bar-right");
@@ -119,10 +130,41 @@ final class TopBar extends StackPane {
         holdVisible(right);
         left.setPickOnBounds(false);
         // Up to the views in the middle and no further: a long title is cut there.
-        left.maxWidthProperty().bind(widthProperty().divide(2).subtract(middle.widthProperty().divide(2)).subtract(EDGE));
+        left.maxWidthProperty().bind(Bindings.createDoubleBinding(() -> compact.get()
+                ? getWidth() - middle.getWidth() - 2 * EDGE : getWidth() / 2 - middle.getWidth() / 2 - EDGE,
+                widthProperty(), middle.widthProperty(), compact));
         StackPane.setAlignment(left, Pos.CENTER_LEFT);
-        getChildren().addAll(left, right, middle);
+        arrange();
         follow();
+    }
+
+    /** Beside each other, the views in the middle; or where that is too narrow in two lines, so that nothing goes. */
+    private void arrange() {
+        getStyleClass().remove(COMPACT);
+        getChildren().clear();
+        if (compact.get()) {
+            getStyleClass().add(COMPACT);
+            Region between = new Region();
+            HBox.setHgrow(between, Priority.ALWAYS);
+            HBox upper = new HBox(left, between, middle);
+            upper.setAlignment(Pos.CENTER_LEFT);
+            getChildren().add(new VBox(upper, right));
+        } else {
+            getChildren().addAll(left, right, middle);
+        }
+    }
+
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        double room = middle.isVisible() ? getWidth() / 2 - middle.prefWidth(-1) / 2 : getWidth() - TITLE;
+        boolean tooShort = right.prefWidth(-1) + snappedRightInset() > room;
+        if (tooShort != compact.get() && getWidth() > 0) {
+            Platform.runLater(() -> {
+                compact.set(tooShort);
+                arrange();
+            });
+        }
     }
 
     MainMenu menu() {

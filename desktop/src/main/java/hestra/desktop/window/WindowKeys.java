@@ -46,7 +46,7 @@ final class WindowKeys {
             new KeyLine("F9", "reads aloud, or no longer"),
             KeyLine.of(START, "Start"),
             KeyLine.of(NUMBERS, "all numbers, in the place of the sheet"),
-            KeyLine.of(CHECK, "checks the current task; on a board, does what it is for"),
+            KeyLine.of(CHECK, "checks the task; on a board, goes ahead"),
             KeyLine.of(UNDO, "undo"),
             new KeyLine(REDO.getDisplayText() + ", " + REDO_TOO.getDisplayText(), "redo"),
             new KeyLine("F8, Shift+F8", "larger type, smaller type"),

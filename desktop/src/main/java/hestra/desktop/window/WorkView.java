@@ -16,6 +16,7 @@ import hestra.desktop.files.Settings;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.overview.OverviewPane;
+import hestra.desktop.parts.Columns;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.KeptDivider;
 import hestra.desktop.parts.Lazy;
@@ -52,6 +53,7 @@ final class WorkView {
     private final StackPane left = new StackPane();
     private final Lazy<OverviewPane> overview;
     private final SplitPane pane;
+    private final Columns columns;
     private final Function<Part, PartView> make;
     private final Map<String, PartView> parts = new HashMap<>();
     private final Look look;
@@ -82,12 +84,17 @@ final class WorkView {
         left.setMinWidth(LEAST_SHEET);
         left.setPrefWidth(SHEET);
         pane.setDividerPositions(SHEET / WIDTH, 1 - RIGHT / WIDTH);
+        columns = new Columns("columns", pane, List.of(study ? "Your sheet" : "Tasks", "Plot", "Data and readings"), look::type);
         leftRoom = new KeptDivider(pane, 0, true, settings, () -> showsOverview() ? "overview" : "sheet",
                 () -> Math.max(LEAST_SHEET * Math.clamp(look.type(), 1, MOST_OF_TYPE),
                         (showsOverview() ? OVERVIEW : SHEET) * share()));
         rightRoom = new KeptDivider(pane, 1, false, settings, () -> "right",
                 () -> Math.max(LEAST_RIGHT, RIGHT * share()) + here.table().extraWidthProperty().get());
-        look.typeProperty().addListener(_ -> makeRoom());
+        columns.onWidened(this::makeRoom);
+        look.typeProperty().addListener(_ -> {
+            columns.fold();
+            makeRoom();
+        });
         model.watch(this::show);
     }
 
@@ -120,7 +127,8 @@ final class WorkView {
         PartView now = view(findings.part());
         if (now != here) {
             here = now;
-            pane.getItems().setAll(left, now.plots(), now.right());
+            columns.set(1, now.plots());
+            columns.set(2, now.right());
             makeRoom();
             now.makeRoom();
         }
@@ -130,7 +138,7 @@ final class WorkView {
      * Larger type needs more room at the sides, where the window has it to give; in a narrow window they give some to the plot.
      */
     private double share() {
-        return Math.min(Math.max(look.type(), 1), pane.getWidth() / WIDTH);
+        return Math.min(Math.max(look.type(), 1), columns.getWidth() / WIDTH);
     }
 
     private void makeRoom() {
@@ -169,7 +177,7 @@ final class WorkView {
     }
 
     Node node() {
-        return pane;
+        return columns;
     }
 
     Sheet sheet() {

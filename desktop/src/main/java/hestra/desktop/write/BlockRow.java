@@ -26,7 +26,7 @@ public final class BlockRow implements OutlineRow {
 
     /** What the keys do on a row of the sheet that is written. */
     public static final List<KeyLine> KEYS = List.of(
-            new KeyLine("Enter", "selects the task or block; in “Add” takes what is lit"),
+            new KeyLine("Enter", "selects it; in “Add” takes what is lit"),
             new KeyLine("Alt+↑ ↓", "moves it"),
             new KeyLine("Ctrl+C, Ctrl+V", "copies it, pastes below it"),
             new KeyLine("Ctrl+D", "puts in the same once more"),

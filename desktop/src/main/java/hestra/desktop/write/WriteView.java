@@ -15,6 +15,7 @@ import hestra.desk.Findings;
 import hestra.desktop.files.Pictures;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Columns;
 import hestra.desktop.parts.Kept;
 import hestra.desktop.parts.KeptDivider;
 import hestra.desktop.table.GridHabits;
@@ -41,6 +42,7 @@ public final class WriteView {
     private final Outline outline;
     private final ScrollPane right = new ScrollPane();
     private final SplitPane pane;
+    private final Columns columns;
     private final Function<Part, PartPanes> make;
     private final Pictures pictures;
     private final Consumer<Exercise> trial;
@@ -68,18 +70,24 @@ public final class WriteView {
         ((Region) left).setMinWidth(LEAST);
         right.setMinWidth(LEAST);
         pane.setDividerPositions(LEFT / WIDTH, 1 - RIGHT / WIDTH);
+        columns = new Columns("write-columns", pane, List.of("Sheet", "Plot and data", "Task"), look::type);
         KeptDivider leftRoom = new KeptDivider(pane, 0, true, kept, () -> "outline", () -> LEFT * share(look));
         KeptDivider rightRoom = new KeptDivider(pane, 1, false, kept, () -> "editor", () -> Math.max(LEAST, RIGHT * share(look)));
-        look.typeProperty().addListener(_ -> {
+        Runnable makeRoom = () -> {
             leftRoom.place();
             rightRoom.place();
+        };
+        columns.onWidened(makeRoom);
+        look.typeProperty().addListener(_ -> {
+            columns.fold();
+            makeRoom.run();
         });
         model.watch(this::show);
     }
 
     /** Larger type needs more room at the sides, where the window has it to give. */
     private double share(Look look) {
-        return Math.min(Math.max(look.type(), 1), pane.getWidth() / WIDTH);
+        return Math.min(Math.max(look.type(), 1), columns.getWidth() / WIDTH);
     }
 
     private PartPanes panes(Part part) {
@@ -87,7 +95,7 @@ public final class WriteView {
     }
 
     public Node node() {
-        return pane;
+        return columns;
     }
 
     /**
@@ -135,7 +143,7 @@ public final class WriteView {
         if (now != here) {
             here = now;
             double[] dividers = pane.getDividerPositions();
-            pane.getItems().set(1, now.node());
+            columns.set(1, now.node());
             pane.setDividerPositions(dividers);
         }
         Optional<String> selected = findings.desk().task().filter(id -> exercise.block(id).isPresent());

@@ -35,6 +35,8 @@ class AccessTest extends MarkedClass {
 
     private static final Set<AccessibleRole> ROLELESS = EnumSet.of(AccessibleRole.NODE, AccessibleRole.PARENT);
 
+    private static final boolean ALL = Boolean.getBoolean("hestra.every-field");
+
     private final Set<String> silent = new TreeSet<>();
     /** What is said of every stop: written to a file where one is named, to be read by a person. */
     private final Set<String> heard = new TreeSet<>();
@@ -87,7 +89,10 @@ class AccessTest extends MarkedClass {
     void everyStopInWriteHasANameAndARole() throws IOException {
         try (Person person = Person.at(Kelp.ofEveryKind(), folder)) {
             person.click("view-write");
-            for (Task task : Kelp.ofEveryKind().tasks()) {
+            List<Task> tasks = Kelp.ofEveryKind().tasks();
+            // The campaign walks over all kinds, every build over each third one.
+            for (int i = 0; i < tasks.size(); i += ALL ? 1 : 3) {
+                Task task = tasks.get(i);
                 person.apply(new Edit.TurnTo(Optional.of(task.id())));
                 person.settle();
                 listen(person, "Write, " + task.id());
@@ -145,7 +150,7 @@ class AccessTest extends MarkedClass {
         try (Person person = Person.at(KelpBlades.exercise(), folder)) {
             for (String view : List.of("view-work", "view-write")) {
                 person.click(view);
-                for (int step = 0; step < 30; step++) {
+                for (int step = 0; step < 14; step++) {
                     person.press(KeyCode.TAB);
                     FxThread.settle();
                     FxThread.call(() -> {
