@@ -17,7 +17,8 @@ public final class HtmlPage {
     /** The page as HTML. */
     public static String of(Page page) {
         PageTemplate template = new PageTemplate(new Vectors());
-        String style = PageTemplate.resource("page.css");
+        // In a dark browser it is dark, but for its figures, which stand on white; on paper it is as it is.
+        String style = PageTemplate.resource("page.css") + PageTemplate.resource("dark.css");
         String bare = template.fill(page, "", style);
         return bare.replaceFirst("<style>\n", "<style>\n" + Matcher.quoteReplacement(Typefaces.embedded(bare)));
     }

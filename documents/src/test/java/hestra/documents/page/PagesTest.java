@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
@@ -22,6 +23,7 @@ import hestra.data.TableEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
+import hestra.desk.Findings;
 import hestra.desk.OwnSheet;
 import hestra.desk.PlotEdit;
 import hestra.desk.SheetEdit;
@@ -130,6 +132,28 @@ class PagesTest {
         assertThat(page.getDocumentElement().getTextContent()).contains("at20 = slope * 20 = 9.8");
         assertThat(html).contains("<del>7.2</del>").contains("set aside: in the shade");
         assertThat(html).contains("font-family: \"Source Sans 3\"").contains("data:font/ttf;base64,");
+    }
+
+    /** One landmark with everything in it, headings that go down a step at a time, tables of layout that are no tables by ear. */
+    @Test
+    void theWebPageIsReadByEarAndDarkInADarkBrowser() {
+        Findings tried = Findings.of(Desk.open(FilledPagesTest.exercise(new Random(7))));
+        for (String html : List.of(HtmlPage.of(page()), HtmlPage.of(WriteUp.of(tried, DATE)))) {
+            String body = html.substring(html.indexOf("<body>"));
+            assertThat(body).containsPattern("<body>\\s*<main>").containsPattern("</main>\\s*</body>").containsOnlyOnce("<main>");
+            List<Integer> levels = Pattern.compile("<h([1-6])").matcher(body).results()
+                    .map(found -> Integer.parseInt(found.group(1))).toList();
+            assertThat(levels).startsWith(1);
+            for (int i = 1; i < levels.size(); i++) {
+                assertThat(levels.get(i)).as("heading " + i + " of " + levels).isLessThanOrEqualTo(levels.get(i - 1) + 1);
+            }
+            Pattern.compile("<table class=\"([^\"]*)\"([^>]*)>").matcher(body).results().forEach(table ->
+                    assertThat(table.group(1).startsWith("data") || table.group(1).equals("grid")
+                            || table.group(2).contains("presentation")).as(table.group()).isTrue());
+            assertThat(html).contains("@media screen and (prefers-color-scheme: dark)");
+            Pattern.compile("<svg[^>]*>").matcher(body).results().forEach(figure ->
+                    assertThat(figure.group()).as("every figure has its words").containsPattern("aria-label=\"[A-Z]"));
+        }
     }
 
     @Test
