@@ -18,6 +18,7 @@ import javafx.scene.image.Image;
 import hestra.data.DataTable;
 import hestra.desk.Desk;
 import hestra.desk.Findings;
+import hestra.desk.PlotDescription;
 import hestra.desk.Step;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Notices;
@@ -33,6 +34,7 @@ import hestra.documents.page.StudyPage;
 import hestra.documents.page.WriteUp;
 import hestra.documents.picture.PictureFile;
 import hestra.documents.picture.PlotSheet;
+import hestra.documents.picture.TactilePage;
 import hestra.documents.table.DataExport;
 import hestra.documents.table.DataFile;
 import hestra.marking.HandIn;
@@ -49,6 +51,7 @@ public final class Exchange implements Pictures {
 
     private static final FileDialogs.Kind DATA = new FileDialogs.Kind("Data", DataFile.ENDINGS);
     private static final FileDialogs.Kind SAVED_DATA = new FileDialogs.Kind("Data", List.of(".csv", ".xlsx", ".ods"));
+    private static final FileDialogs.Kind TACTILE = new FileDialogs.Kind("Page for swell paper", List.of(".pdf"));
     private static final FileDialogs.Kind PLOT = new FileDialogs.Kind("Plot", PlotSheet.ENDINGS);
     private static final FileDialogs.Kind PICTURE = new FileDialogs.Kind("Picture", PictureFile.ENDINGS);
 
@@ -159,6 +162,13 @@ public final class Exchange implements Pictures {
     /** Saves a plot as the ending says. */
     public void savePlot(PlotSheet sheet) {
         save(PLOT, fileName("plot") + ".png", "The plot", sheet::write);
+    }
+
+    /** Saves the plot for fingers, as it is open. */
+    public void saveTactilePage() {
+        Findings findings = Findings.of(model.get().desk());
+        save(TACTILE, fileName("plot for fingers") + ".pdf", "The page", file ->
+                TactilePage.write(findings.plot(), PlotDescription.of(findings).sentence(), file));
     }
 
     /**

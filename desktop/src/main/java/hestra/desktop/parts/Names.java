@@ -11,6 +11,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.GridPane;
 
 /**
@@ -53,6 +54,10 @@ public final class Names {
                 control.setAccessibleText(null);
                 as(control, name);
             }
+        } else if (control instanceof ToggleButton choice && choice.getToggleGroup() != null && text(choice.getAccessibleText())
+                .isEmpty()) {
+            // One of several: what is chosen by it is said before it.
+            beside(choice).ifPresent(group -> choice.setAccessibleText(group + ": " + choice.getText()));
         } else if (control instanceof MenuButton button && text(button.getAccessibleText()).isEmpty()) {
             button.accessibleTextProperty().bind(button.textProperty());
         }

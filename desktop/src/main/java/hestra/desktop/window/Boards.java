@@ -67,7 +67,7 @@ final class Boards {
 
     /** Shows the plot in words. */
     void plotInWords(Findings findings) {
-        once(new PlotWordsBoard(PlotDescription.of(findings)));
+        once(new PlotWordsBoard(PlotDescription.of(findings), filing::saveTactilePage));
     }
 
     /** Shows the columns of a table. */

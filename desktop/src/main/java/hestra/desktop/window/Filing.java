@@ -334,6 +334,10 @@ final class Filing {
     }
 
     /** Saves the table in view for other programs. */
+    void saveTactilePage() {
+        exchange.saveTactilePage();
+    }
+
     void saveData() {
         if (!window.isOpen()) {
             notices.say("There are no data to be saved yet.");

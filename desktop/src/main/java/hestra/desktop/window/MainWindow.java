@@ -233,6 +233,12 @@ public final class MainWindow {
         aloud.onProperty().set(on);
     }
 
+    /** Reads the task in hand, and the texts above it. */
+    void readTask() {
+        String words = TaskAloud.of(model().findings());
+        aloud.announce(words.isBlank() ? "There is nothing to read on the sheet." : words);
+    }
+
     /** Says once more what was said last at the foot of the window. */
     void sayAgain() {
         notices.again();

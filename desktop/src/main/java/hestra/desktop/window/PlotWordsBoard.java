@@ -7,11 +7,13 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 import hestra.desk.PlotDescription;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Names;
+import hestra.desktop.parts.Tip;
 
 /** The plot in words, to be read, heard or copied: what it shows, and every point. */
 final class PlotWordsBoard extends Board {
@@ -19,12 +21,12 @@ final class PlotWordsBoard extends Board {
     private static final double WIDTH = 620;
     private static final int POINT_LINES = 12;
 
-    /** A board with what is said of a plot as it is now. */
-    PlotWordsBoard(PlotDescription plot) {
-        super("plot-words", "The plot in words", "What it shows, as far as it is open.", contents(plot));
+    /** A board with what is said of a plot as it is now; {@code saveTactile} saves it for fingers. */
+    PlotWordsBoard(PlotDescription plot, Runnable saveTactile) {
+        super("plot-words", "The plot in words", "What it shows, as far as it is open.", contents(plot, saveTactile));
     }
 
-    private static VBox contents(PlotDescription plot) {
+    private static VBox contents(PlotDescription plot, Runnable saveTactile) {
         List<String> points = plot.points();
         VBox box = new VBox(8, text("plot-words-said", "what the plot shows", plot.paragraph(), 5));
         box.setPrefWidth(WIDTH);
@@ -42,7 +44,13 @@ final class PlotWordsBoard extends Board {
             content.putString(plot.paragraph() + "\n" + String.join("\n", points));
             Clipboard.getSystemClipboard().setContent(content);
         });
-        box.getChildren().add(copy);
+        Button tactile = new Button("Save for fingers…");
+        tactile.setId("plot-words-tactile");
+        tactile.getStyleClass().setAll("quiet");
+        Tip.set(tactile, "A page for swell paper: rings, thick lines, labels in braille");
+        tactile.setDisable(plot.isClosed());
+        tactile.setOnAction(_ -> saveTactile.run());
+        box.getChildren().add(new HBox(8, copy, tactile));
         return box;
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Parent;
+import javafx.scene.control.Button;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
@@ -43,7 +44,7 @@ final class WindowKeys {
             new KeyLine("F6, Shift+F6", "to the next part of the window, and back"),
             new KeyLine("F10", "the menu"),
             new KeyLine("F7", "the last notice once more"),
-            new KeyLine("F9", "reads aloud, or no longer"),
+            new KeyLine("F9, Shift+F9", "reads aloud, or no longer; reads the task"),
             KeyLine.of(START, "Start"),
             KeyLine.of(NUMBERS, "all numbers, in the place of the sheet"),
             KeyLine.of(CHECK, "checks the task; on a board, goes ahead"),
@@ -91,6 +92,8 @@ final class WindowKeys {
             window.openMenu();
         } else if (event.getCode() == AGAIN) {
             window.sayAgain();
+        } else if (event.getCode() == ALOUD && event.isShiftDown()) {
+            window.readTask();
         } else if (event.getCode() == ALOUD) {
             window.toggleAloud();
         } else if (event.getCode() == LARGER) {
@@ -125,6 +128,11 @@ final class WindowKeys {
 
     /** What nothing in the window has taken: a copied picture, and Escape, which leads back to the sheet. */
     private void after(KeyEvent event) {
+        if (event.getTarget() instanceof Button && event.getCode().isArrowKey()) {
+            // The toolkit would go to whatever stands there, in another part of the window perhaps.
+            event.consume();
+            return;
+        }
         if (window.view() == View.START) {
             if (PASTE.match(event)) {
                 window.filing().pasteData();

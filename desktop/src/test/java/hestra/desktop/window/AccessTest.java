@@ -10,11 +10,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import javafx.geometry.Bounds;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Spinner;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 
 import hestra.Kelp;
@@ -37,6 +39,9 @@ class AccessTest extends MarkedClass {
 
     private static final boolean ALL = Boolean.getBoolean("hestra.every-field");
 
+    private static final double LEAST_TARGET = 23.5;
+
+    private final Set<String> small = new TreeSet<>();
     private final Set<String> silent = new TreeSet<>();
     /** What is said of every stop: written to a file where one is named, to be read by a person. */
     private final Set<String> heard = new TreeSet<>();
@@ -59,6 +64,11 @@ class AccessTest extends MarkedClass {
                 boolean nameless = Names.of(stop).isBlank();
                 boolean roleless = ROLELESS.contains(stop.getAccessibleRole());
                 heard.add(where.replaceAll(",.*", "") + " #" + stop.getId() + ": " + SpokenControl.of(stop));
+                Bounds size = stop.localToScene(stop.getLayoutBounds());
+                if (!within && !(stop instanceof TextInputControl) && size.getHeight() > 0
+                        && Math.min(size.getWidth(), size.getHeight()) < LEAST_TARGET) {
+                    small.add(where + ": " + stop + ", " + Math.round(size.getWidth()) + " × " + Math.round(size.getHeight()));
+                }
                 if (!within && (nameless || roleless)) {
                     silent.add(where + ": " + stop + " “" + Names.of(stop) + "” " + stop.getAccessibleRole());
                 }
@@ -82,7 +92,8 @@ class AccessTest extends MarkedClass {
             person.settle();
             listen(person, "Start");
         }
-        assertThat(silent).isEmpty();
+        assertThat(silent).as("without a name or a role").isEmpty();
+        assertThat(small).as("smaller than 24 pixels").isEmpty();
     }
 
     @Test
@@ -103,7 +114,8 @@ class AccessTest extends MarkedClass {
                 listen(person, "Write, " + tab);
             }
         }
-        assertThat(silent).isEmpty();
+        assertThat(silent).as("without a name or a role").isEmpty();
+        assertThat(small).as("smaller than 24 pixels").isEmpty();
     }
 
     @Test
@@ -129,7 +141,8 @@ class AccessTest extends MarkedClass {
             person.settle();
             listen(person, "Report");
         }
-        assertThat(silent).isEmpty();
+        assertThat(silent).as("without a name or a role").isEmpty();
+        assertThat(small).as("smaller than 24 pixels").isEmpty();
     }
 
     @Test
@@ -141,7 +154,8 @@ class AccessTest extends MarkedClass {
                 listen(person, tab);
             }
         }
-        assertThat(silent).isEmpty();
+        assertThat(silent).as("without a name or a role").isEmpty();
+        assertThat(small).as("smaller than 24 pixels").isEmpty();
     }
 
     @Test
