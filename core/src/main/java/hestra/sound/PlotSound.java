@@ -12,10 +12,12 @@ import java.util.stream.IntStream;
 import hestra.data.Pairs;
 import hestra.figure.DrawnCurve;
 import hestra.figure.Figure;
+import hestra.figure.Frame;
 import hestra.figure.Layout;
 import hestra.figure.PlotContent;
 import hestra.figure.Scale;
 import hestra.figure.ScatterPlot;
+import hestra.figure.SmallPlot;
 import hestra.figure.Ticks;
 import hestra.fit.CurveOnData;
 
@@ -88,8 +90,20 @@ public record PlotSound(Scale x, Scale y, List<Place> points, Optional<DoubleFun
 
     /** Pairs and a curve fitted to them, each axis as long as the data and a tenth more. */
     public static PlotSound of(Pairs pairs, Optional<CurveOnData> curve) {
-        List<Place> places = IntStream.range(0, pairs.size()).mapToObj(i -> new Place(pairs.x(i), pairs.y(i))).toList();
-        return of(around(pairs.xs().toArray()), around(pairs.ys().toArray()), places, curve, true);
+        return of(around(pairs.xs().toArray()), around(pairs.ys().toArray()), places(pairs), curve, true);
+    }
+
+    /** A small plot, with its line where it has one. */
+    public static PlotSound of(SmallPlot plot) {
+        Frame frame = plot.frame();
+        Scale along = new Scale(frame.xLow(), frame.xHigh(), 0, 1);
+        Optional<DoubleFunction<OptionalDouble>> line = plot.line().map(it -> at -> OptionalDouble.of(it.at(at)));
+        return new PlotSound(along, new Scale(frame.yLow(), frame.yHigh(), 0, 1), places(plot.points()), line, false,
+                Ticks.along(along, ABOUT_TICKS).values());
+    }
+
+    private static List<Place> places(Pairs pairs) {
+        return IntStream.range(0, pairs.size()).mapToObj(i -> new Place(pairs.x(i), pairs.y(i))).toList();
     }
 
     private static PlotSound of(Scale x, Scale y, List<Place> places, Optional<CurveOnData> curve, boolean residuals) {

@@ -6,7 +6,10 @@ import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
 import java.util.stream.IntStream;
 
+import hestra.data.Pairs;
+import hestra.figure.Frame;
 import hestra.figure.Scale;
+import hestra.figure.SmallPlot;
 import hestra.figure.Spacing;
 import hestra.sound.PlotSound.Part;
 import hestra.sound.PlotSound.Place;
@@ -83,6 +86,19 @@ class PlotSoundTest {
             double heard = pitch(waves, x * 0.6, x * 0.6 + 0.06);
             assertThat(heard).as("at " + x).isEqualTo(x == 6 ? 880 : 440, within(25.0));
         }
+    }
+
+    @Test
+    void aSmallPlotIsHeardOnItsOwnFrameWithTheLineThatIsDrawnInIt() {
+        Pairs points = Pairs.of(new double[] {1, 5, 9}, new double[] {0, 5, 10});
+        SmallPlot small = new SmallPlot("x", "y", points, Optional.of(new SmallPlot.Straight(10, -1)), new Frame(0, 10, 0, 10));
+        PlotSound plot = PlotSound.of(small);
+        assertThat(plot.parts()).contains(Part.BOTH).doesNotContain(Part.RESIDUALS);
+        Waves line = plot.play(Part.CURVE, 4);
+        assertThat(pitch(line, 3.0, 3.4)).as("the wrong line falls").isLessThan(pitch(line, 0.6, 1.0) / 1.5);
+        Waves struck = plot.play(Part.POINTS, 4);
+        assertThat(pitch(struck, 0.4, 0.5)).isEqualTo(220, within(6.0));
+        assertThat(plot.playAll(2).seconds()).as("three parts").isBetween(7.0, 8.5);
     }
 
     @Test

@@ -7,6 +7,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
@@ -16,7 +17,10 @@ import hestra.desk.Findings;
 import hestra.desktop.figure.FigureView;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.SoundPlayer;
 import hestra.figure.SmallPlot;
+import hestra.sound.PlotSound;
+import hestra.sound.PlotSound.Part;
 import hestra.task.Answer;
 import hestra.task.MatchPlot;
 import hestra.task.Truth;
@@ -27,6 +31,9 @@ final class MatchPlotForm extends TaskForm {
     private static final double HEIGHT = 118;
     private static final int COLUMNS = 2;
 
+    private static final double SECONDS = 3;
+    private final SoundPlayer player = new SoundPlayer();
+    private final Label heard = new Label("S plays the plot that has the keyboard.");
     private final MatchPlot task;
     private final Look look;
     private final GridPane grid = new GridPane();
@@ -43,7 +50,8 @@ final class MatchPlotForm extends TaskForm {
             half.setPercentWidth(100.0 / COLUMNS);
             grid.getColumnConstraints().add(half);
         }
-        getChildren().add(grid);
+        heard.getStyleClass().add("small");
+        getChildren().addAll(grid, heard);
         grid.addEventFilter(KeyEvent.KEY_PRESSED, this::typed);
         onShow(this::showPlots);
     }
@@ -92,8 +100,24 @@ final class MatchPlotForm extends TaskForm {
         buttons.stream().findFirst().ifPresent(this::offerFirst);
     }
 
+    /** The plot that has the keyboard is heard: points, and with them the line that is drawn in it. */
+    private void playOrStop(int at) {
+        if (player.isPlaying()) {
+            player.stop();
+            return;
+        }
+        PlotSound sound = PlotSound.of(task.options(shown).get(at).plot());
+        Part part = sound.parts().contains(Part.BOTH) ? Part.BOTH : Part.POINTS;
+        player.play(sound.play(part, SECONDS), () -> heard.setText("This machine plays no sound."));
+    }
+
     private void typed(KeyEvent event) {
         int at = buttons.indexOf(getScene().getFocusOwner());
+        if (at >= 0 && event.getCode() == KeyCode.S && !event.isShortcutDown() && !event.isAltDown()) {
+            playOrStop(at);
+            event.consume();
+            return;
+        }
         int letter = event.getCode().isLetterKey() && !event.isShortcutDown() && !event.isAltDown()
                 ? event.getCode().getChar().charAt(0) - 'A' : -1;
         int to = switch (event.getCode()) {

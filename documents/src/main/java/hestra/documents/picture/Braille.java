@@ -3,23 +3,26 @@ package hestra.documents.picture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * Text in braille cells, letter by letter, after the Rules of Unified English Braille (second edition, 2013): letters, capitals
- * by ⠠, numbers by ⠼ before the letters a to j, and the signs that names of variables and units have. A cell is six bits, dot 1
+ * by dot 6, numbers by dots 3456 before the letters a to j, and the signs that names of variables and units have. A cell is six bits, dot 1
  * the lowest.
  */
 final class Braille {
 
-    private static final String LETTERS = "⠁⠃⠉⠙⠑⠋⠛⠓⠊⠚⠅⠇⠍⠝⠕⠏⠟⠗⠎⠞⠥⠧⠺⠭⠽⠵";
-    private static final char FIRST = '⠀';
-    private static final int CAPITAL = '⠠' - FIRST;
-    private static final int NUMBER = '⠼' - FIRST;
-    private static final int LETTER = '⠰' - FIRST;
-    private static final Map<Character, String> SIGNS = Map.ofEntries(Map.entry('.', "⠲"), Map.entry(',', "⠂"),
-            Map.entry('-', "⠐⠤"), Map.entry('−', "⠐⠤"), Map.entry('+', "⠐⠖"), Map.entry('=', "⠐⠶"), Map.entry('/', "⠸⠌"),
-            Map.entry('(', "⠐⠣"), Map.entry(')', "⠐⠜"), Map.entry('%', "⠨⠴"), Map.entry('°', "⠘⠚"), Map.entry(':', "⠒"),
-            Map.entry('²', "⠔⠼⠃"), Map.entry('³', "⠔⠼⠉"), Map.entry('·', "⠐⠡"), Map.entry(' ', "⠀"));
+    /** The dots of a to z. */
+    private static final List<Integer> LETTERS = dots("1 12 14 145 15 124 1245 125 24 245 13 123 134 1345 135 1234 12345 1235 234 "
+            + "2345 136 1236 2456 1346 13456 1356");
+    private static final int CAPITAL = dots("6").getFirst();
+    private static final int NUMBER = dots("3456").getFirst();
+    private static final int LETTER = dots("56").getFirst();
+    private static final Map<Character, String> SIGNS = Map.ofEntries(Map.entry('.', "256"), Map.entry(',', "2"),
+            Map.entry('-', "5 36"), Map.entry('−', "5 36"), Map.entry('+', "5 235"), Map.entry('=', "5 2356"),
+            Map.entry('/', "456 34"), Map.entry('(', "5 126"), Map.entry(')', "5 345"), Map.entry('%', "46 356"),
+            Map.entry('°', "45 245"), Map.entry(':', "25"), Map.entry('²', "35 3456 12"), Map.entry('³', "35 3456 14"),
+            Map.entry('·', "5 16"), Map.entry(' ', "0"));
 
     private Braille() {}
 
@@ -46,7 +49,7 @@ final class Braille {
                 cells.add(letter(small));
                 number = false;
             } else {
-                SIGNS.getOrDefault(sign, "").chars().forEach(cell -> cells.add(cell - FIRST));
+                cells.addAll(dots(SIGNS.getOrDefault(sign, "")));
                 number = number && (sign == '.' || sign == ',');
             }
         }
@@ -54,6 +57,12 @@ final class Braille {
     }
 
     private static int letter(char letter) {
-        return LETTERS.charAt(letter - 'a') - FIRST;
+        return LETTERS.get(letter - 'a');
+    }
+
+    /** The cells of dots, which are named by their numbers: 1 to 3 down the left, 4 to 6 down the right, 0 for none. */
+    private static List<Integer> dots(String cells) {
+        return Stream.of(cells.split(" ")).filter(it -> !it.isEmpty()).map(cell ->
+                cell.chars().filter(dot -> dot != '0').map(dot -> 1 << dot - '1').sum()).toList();
     }
 }
