@@ -4,7 +4,9 @@ import java.util.function.IntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.geometry.HPos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
@@ -12,12 +14,16 @@ import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 
 import hestra.data.DataTable;
+import hestra.data.Variable;
+import hestra.numbers.Counted;
 
 /** The table as it was printed, in blocks side by side, for comparing and typing from. */
 final class PrintedTable extends VBox {
 
     private static final int BLOCKS = 2;
     private static final int MOST_ROWS = 200;
+    /** The row that was read last, from 0. */
+    private int read = -1;
 
     PrintedTable(DataTable data) {
         getStyleClass().add("printed-table");
@@ -31,11 +37,36 @@ final class PrintedTable extends VBox {
             blocks.getChildren().add(block(data, from, Math.min(shown, from + perBlock)));
         }
         getChildren().addAll(title, blocks);
+        readable(data, shown);
         if (data.size() > shown) {
             Label more = new Label("The first " + shown + " of " + data.size() + " rows.");
             more.getStyleClass().add("small");
             getChildren().add(more);
         }
+    }
+
+    /** By keys it is read row by row: arrows go along them, Home and End to the first and the last. */
+    private void readable(DataTable data, int shown) {
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.TEXT);
+        String names = data.variables().stream().map(Variable::described).collect(Collectors.joining(", "));
+        setAccessibleText("Printed table of " + names + ", " + Counted.of(shown, "row") + ". Up and down read its rows.");
+        addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            int to = switch (event.getCode()) {
+                case UP -> read - 1;
+                case DOWN -> read + 1;
+                case HOME -> 0;
+                case END -> shown - 1;
+                default -> -1;
+            };
+            if (event.getTarget() == this && event.getCode().isNavigationKey() && shown > 0) {
+                read = Math.clamp(to, 0, shown - 1);
+                setAccessibleText("Row " + (read + 1) + ": " + IntStream.range(0, data.width())
+                        .mapToObj(column -> data.variable(column).name() + " " + data.cell(read, column).text())
+                        .collect(Collectors.joining(", ")));
+                event.consume();
+            }
+        });
     }
 
     private static GridPane block(DataTable data, int from, int to) {

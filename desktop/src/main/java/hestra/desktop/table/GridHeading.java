@@ -70,6 +70,7 @@ final class GridHeading extends VBox {
         Variable variable = source.table().variable(column);
         // Where the cells show dates the heading says so, and the note what is counted.
         tell(variable);
+        setAccessibleText(variable.name());
         name.setText(variable.dates().isPresent() ? variable.described() : variable.name());
     }
 

@@ -41,7 +41,8 @@ final class Announcements {
             boolean more = before.tasks().stream().filter(it -> it.task().id().equals(state.task().id()))
                     .anyMatch(it -> it.verdicts().size() < state.verdicts().size());
             if (more) {
-                new TaskWords(now, state).verdict().ifPresent(verdict -> words.add("Task " + state.number() + ": " + verdict));
+                new TaskWords(now, state).verdict().map(TaskAloud::withoutSign)
+                        .ifPresent(verdict -> words.add("Task " + state.number() + ": " + verdict));
             }
         }
         return words;

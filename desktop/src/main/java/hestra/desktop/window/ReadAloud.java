@@ -90,12 +90,13 @@ final class ReadAloud {
                 }
             });
         }
+        inTable = inTable.and(owner.accessibleTextProperty().subscribe((_, _) -> again(owner)));
         if (owner instanceof TableView<?> table) {
-            inTable = table.getFocusModel().focusedCellProperty().subscribe((_, _) -> {
+            inTable = inTable.and(table.getFocusModel().focusedCellProperty().subscribe((_, _) -> {
                 if (on.get()) {
                     speaker.say(SpokenControl.cell(table), true);
                 }
-            });
+            }));
         }
     }
 

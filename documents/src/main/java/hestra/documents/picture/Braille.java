@@ -7,14 +7,14 @@ import java.util.stream.Stream;
 
 /**
  * Text in braille cells, letter by letter, after the Rules of Unified English Braille (second edition, 2013): letters, capitals
- * by dot 6, numbers by dots 3456 before the letters a to j, and the signs that names of variables and units have. A cell is six bits, dot 1
- * the lowest.
+ * by dot 6, numbers by dots 3456 before the letters a to j, and the signs that names of variables and units have. A cell is six
+ * bits, dot 1 the lowest.
  */
 final class Braille {
 
     /** The dots of a to z. */
-    private static final List<Integer> LETTERS = dots("1 12 14 145 15 124 1245 125 24 245 13 123 134 1345 135 1234 12345 1235 234 "
-            + "2345 136 1236 2456 1346 13456 1356");
+    private static final List<Integer> LETTERS = dots("1 12 14 145 15 124 1245 125 24 245 13 123 134 1345 135 1234 12345 1235 "
+            + "234 2345 136 1236 2456 1346 13456 1356");
     private static final int CAPITAL = dots("6").getFirst();
     private static final int NUMBER = dots("3456").getFirst();
     private static final int LETTER = dots("56").getFirst();
