@@ -27,6 +27,7 @@ final class PrintedTable extends VBox {
 
     PrintedTable(DataTable data) {
         getStyleClass().add("printed-table");
+        setId("printed-table");
         Label title = new Label("Printed table");
         title.getStyleClass().add("small");
         int shown = Math.min(data.size(), MOST_ROWS);

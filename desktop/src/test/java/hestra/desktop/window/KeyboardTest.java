@@ -18,6 +18,9 @@ import hestra.desk.OwnSheet;
 import hestra.desk.SheetEdit;
 import hestra.desktop.demo.KelpBlades;
 import hestra.desktop.parts.KeyLine;
+import hestra.desktop.parts.Names;
+import hestra.desktop.speech.SpokenControl;
+import hestra.desktop.tour.FxThread;
 import hestra.exercise.Exercise;
 import hestra.feedback.Quantity;
 import hestra.numbers.DecimalMark;
@@ -143,6 +146,32 @@ class KeyboardTest {
             assertThat(person.clipboard()).contains("Scatter plot of", "row 1: ");
             person.press(KeyCode.ESCAPE);
             assertThat(person.focused()).isEqualTo("plot");
+        }
+    }
+
+    @Test
+    void thePrintedTableIsReadRowByRow() throws IOException {
+        Exercise entering = Kelp.exercise(Kelp.enter(2));
+        try (Person person = Person.at(entering, folder)) {
+            person.focus("printed-table");
+            List<String> heard = new ArrayList<>();
+            for (KeyCode key : List.of(KeyCode.DOWN, KeyCode.DOWN, KeyCode.END, KeyCode.UP)) {
+                person.press(key);
+                heard.add(FxThread.call(() -> person.window().root().lookup("#printed-table").getAccessibleText()));
+            }
+            assertThat(heard).containsExactly("Row 1: days 2, length 3.1", "Row 2: days 4, length 3.9",
+                    "Row 5: days 10, length 7.2", "Row 4: days 8, length 6.0");
+            assertThat(person.focused()).as("arrows read, they lead nowhere").isEqualTo("printed-table");
+        }
+    }
+
+    /** Of several choices it is said what is chosen by them, not the choice alone. */
+    @Test
+    void aChoiceIsSaidWithWhatItIsAbout() throws IOException {
+        try (Person person = Person.at(Kelp.exercise(Kelp.roles()), folder)) {
+            String said = FxThread.call(() -> person.window().root().lookupAll(".choice").stream()
+                    .peek(Names::settle).map(SpokenControl::of).collect(Collectors.joining("; ")));
+            assertThat(said).contains("days: explains, choice", "length: responds, choice");
         }
     }
 
