@@ -4,6 +4,7 @@ import java.lang.ref.WeakReference;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -22,16 +23,17 @@ final class KeyboardKeeper {
     /** A step from the root down to what has the keyboard: a node and where it stood among those beside it. */
     private record Step(WeakReference<Parent> parent, Optional<String> id, int index) {
 
-        /** What stands there now. */
-        Optional<Node> now() {
+        /** What stands there now: the same by its id, else what stands where it stood, what comes behind, what comes before. */
+        Stream<Node> now() {
             Parent above = parent.get();
             if (above == null) {
-                return Optional.empty();
+                return Stream.empty();
             }
             List<Node> children = above.getChildrenUnmodifiable();
-            Optional<Node> same = id.flatMap(it -> children.stream().filter(child -> it.equals(child.getId())).findFirst());
-            return same.or(() -> children.isEmpty() ? Optional.empty()
-                    : Optional.of(children.get(Math.clamp(index, 0, children.size() - 1))));
+            int from = Math.min(index, children.size());
+            return Stream.of(children.stream().filter(child -> id.isPresent() && id.get().equals(child.getId())),
+                    children.subList(from, children.size()).stream(), children.subList(0, from).reversed().stream())
+                    .flatMap(it -> it);
         }
     }
 
@@ -99,7 +101,7 @@ final class KeyboardKeeper {
     private Optional<Node> inPlace(int from) {
         Optional<Node> named = Optional.ofNullable(way.get(from).parent().get()).flatMap(above -> way.getFirst().id()
                 .flatMap(id -> Stops.in(above).stream().filter(it -> id.equals(it.getId())).findFirst()));
-        return named.or(() -> way.get(from).now().flatMap(node -> Stops.first(node)));
+        return named.or(() -> way.get(from).now().flatMap(node -> Stops.first(node).stream()).findFirst());
     }
 
     private static List<Step> wayTo(Node node) {

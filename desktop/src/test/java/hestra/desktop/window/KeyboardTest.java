@@ -86,6 +86,21 @@ class KeyboardTest {
     }
 
     @Test
+    void whereTheWholeViewIsAnotherItGoesToTheFirstThingInIt() throws IOException {
+        try (Person person = Person.entering(KelpBlades.exercise(), folder)) {
+            for (MainWindow.View view : List.of(MainWindow.View.WRITE, MainWindow.View.WORK, MainWindow.View.WRITE)) {
+                FxThread.call(() -> {
+                    person.window().show(view);
+                    return null;
+                });
+                person.settle();
+                person.settle();
+                assertThat(person.focused()).as("in " + view).isNotEqualTo("go-to-start").isNotEmpty();
+            }
+        }
+    }
+
+    @Test
     void aBoardHoldsTheKeyboardAndBeginsAtItsFirstField() throws IOException {
         try (Person person = Person.at(three(), folder)) {
             person.click("view-write");
