@@ -4,6 +4,7 @@ import java.lang.ref.WeakReference;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Node;
@@ -16,7 +17,8 @@ import hestra.desktop.parts.Stops;
 /**
  * Keeps the keyboard in its place. Where the part of the window that has it is made anew, or what has it goes, the toolkit
  * gives it to the first control of the window; here it goes to what took its place: the same by its id, else what stands where
- * it stood, else the first thing in what is left around it.
+ * it stood, else the first thing in what is left around it. Where a whole view gave way to another, it goes to a place that does
+ * nothing by itself: the first field of a view may turn to something else when it is entered.
  */
 final class KeyboardKeeper {
 
@@ -38,12 +40,21 @@ final class KeyboardKeeper {
     }
 
     private final Parent root;
+    private final Parent views;
+    private final Supplier<Optional<Node>> otherwise;
     private List<Step> way = List.of();
     private boolean lost;
 
-    /** Watches who has the keyboard in the scene of {@code root}. */
-    KeyboardKeeper(Parent root) {
+    /**
+     * Watches who has the keyboard in the scene of {@code root}.
+     *
+     * @param views what the views stand in
+     * @param otherwise where the keyboard goes when a whole view has gone
+     */
+    KeyboardKeeper(Parent root, Parent views, Supplier<Optional<Node>> otherwise) {
         this.root = root;
+        this.views = views;
+        this.otherwise = otherwise;
         root.sceneProperty().flatMap(Scene::focusOwnerProperty).subscribe(this::changed);
     }
 
@@ -87,6 +98,9 @@ final class KeyboardKeeper {
     private Optional<Node> heir(Scene scene) {
         for (int from = 0; from < way.size(); from++) {
             Parent above = way.get(from).parent().get();
+            if (above == views) {
+                break;
+            }
             if (above != null && Stops.isReachable(above, scene)) {
                 Optional<Node> found = inPlace(from).or(() -> Stops.first(above)).filter(it -> Stops.isReachable(it, scene));
                 if (found.isPresent()) {
@@ -94,7 +108,7 @@ final class KeyboardKeeper {
                 }
             }
         }
-        return Optional.empty();
+        return otherwise.get().filter(it -> Stops.isReachable(it, scene));
     }
 
     /** What stands now where it stood, seen from a step of the way. */

@@ -112,7 +112,7 @@ public final class MainWindow {
         BorderPane.setMargin(notices, new Insets(0, 14, 8, 14));
         Looks.dress(root, look);
         keysMeanwhile = new KeysMeanwhile(root);
-        new KeyboardKeeper(root);
+        new KeyboardKeeper(root, frame, bar::entry);
         new WindowKeys(this, root, new Rounds(this::places));
         Drops drops = new Drops(this, filing, notices, exchange);
         root.setOnDragOver(drops::dropped);
