@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import javafx.application.Platform;
-import javafx.beans.property.BooleanProperty;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -17,7 +16,6 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
-import hestra.data.Selection;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
@@ -35,8 +33,6 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Notices;
 import hestra.desktop.parts.Presence;
 import hestra.desktop.parts.Stops;
-import hestra.desktop.plot.StripView;
-import hestra.desktop.speech.Speaker;
 import hestra.desktop.start.StartView;
 import hestra.desktop.table.GridHabits;
 import hestra.desktop.write.WriteView;
@@ -69,7 +65,7 @@ public final class MainWindow {
     private final BorderPane frame = new BorderPane();
     private final StackPane root = new StackPane();
     private final KeysMeanwhile keysMeanwhile;
-    private final ReadAloud aloud;
+    private final Voice voice;
     private final TopBar bar;
     private final DemoShelf shelf;
     private final Boards boards;
@@ -77,7 +73,6 @@ public final class MainWindow {
     /** An exercise that is being written, put by while it is tried as a student. */
     private Optional<Opened> written = Optional.empty();
     private Optional<StartView> start = Optional.empty();
-    private Selection walkedTo = Selection.NONE;
     private View view = View.WORK;
     /** What was shown before Start. */
     private View behind = View.WORK;
@@ -86,6 +81,7 @@ public final class MainWindow {
     public MainWindow(OpenDesk open, Settings settings, FileDialogs dialogs, Look look) {
         this.settings = settings;
         this.look = look;
+        this.voice = new Voice(root, notices, settings, this::model);
         this.exchange = new Exchange(this::model, settings, dialogs, notices, background);
         this.filing = new Filing(this, settings, dialogs, notices, exchange, background);
         this.publishing = new Publishing(this, dialogs, notices, exchange, background);
@@ -105,9 +101,6 @@ public final class MainWindow {
         StackPane.setAlignment(frame, Pos.TOP_CENTER);
         Presence.holdVisible(root);
         root.getChildren().add(new FocusRing());
-        aloud = new ReadAloud(root, new Speaker());
-        aloud.onProperty().set(settings.flag("aloud"));
-        notices.onSaid(aloud::announce);
         BorderPane.setAlignment(notices, Pos.CENTER);
         BorderPane.setMargin(notices, new Insets(0, 14, 8, 14));
         Looks.dress(root, look);
@@ -166,11 +159,7 @@ public final class MainWindow {
     private DeskModel modelOf(OpenDesk desk) {
         DeskModel made = new DeskModel(desk.history());
         made.recordTo(edit -> record(desk, edit));
-        Announcements news = new Announcements(words -> aloud.announce(words));
-        made.watch(findings -> {
-            news.changed(findings);
-            spoken(findings);
-        });
+        voice.follow(made);
         made.sayRefusalsTo(notices::say);
         desk.watchKeeping(failure -> Platform.runLater(() -> {
             notices.say(failure.map(why -> "Your work cannot be kept as you go (" + why
@@ -179,15 +168,6 @@ public final class MainWindow {
             bar.show(model().findings());
         }));
         return made;
-    }
-
-    /** A point that is walked to in the strip is said. */
-    private void spoken(Findings findings) {
-        Node owner = root.getScene() == null ? null : root.getScene().getFocusOwner();
-        if (owner instanceof StripView && !findings.desk().selection().equals(walkedTo)) {
-            aloud.again(owner);
-        }
-        walkedTo = findings.desk().selection();
     }
 
     private void record(OpenDesk desk, Edit edit) {
@@ -215,33 +195,9 @@ public final class MainWindow {
         return scene;
     }
 
-    /** Whether what has the keyboard and what changes is read aloud. */
-    BooleanProperty aloudProperty() {
-        return aloud.onProperty();
-    }
-
-    /** Reads aloud from here on, or no more. */
-    void toggleAloud() {
-        boolean on = !aloud.onProperty().get();
-        if (on && !Speaker.isThere()) {
-            notices.say("There is no speech service on this machine. On Linux it is the package speech-dispatcher; on Windows "
-                    + "and macOS the system’s own reader reads Hestra.");
-            return;
-        }
-        aloud.onProperty().set(true);
-        aloud.announce(on ? "Reading aloud. F9 ends it." : "No longer reading aloud.");
-        aloud.onProperty().set(on);
-    }
-
-    /** Reads the task in hand, and the texts above it. */
-    void readTask() {
-        String words = TaskAloud.of(model().findings());
-        aloud.announce(words.isBlank() ? "There is nothing to read on the sheet." : words);
-    }
-
-    /** Says once more what was said last at the foot of the window. */
-    void sayAgain() {
-        notices.again();
+    /** What is said to those who do not see the window. */
+    Voice voice() {
+        return voice;
     }
 
     /** Opens the menu, its first entry in hand. */
@@ -581,12 +537,11 @@ public final class MainWindow {
         }
         settings.put("dark", look.darkProperty().get());
         settings.put("contrast", look.highContrastProperty().get());
-        settings.put("aloud", aloud.onProperty().get());
         settings.put("look.own", !look.likeTheSystemProperty().get());
         settings.put("type", look.type());
         settings.put("pair-by-pair", habits.pairByPairProperty().get());
+        voice.close();
         settings.save();
-        aloud.close();
         background.close();
         here.close();
         written.ifPresent(Opened::close);

@@ -91,11 +91,11 @@ final class WindowKeys {
         } else if (event.getCode() == MENU && !event.isShiftDown()) {
             window.openMenu();
         } else if (event.getCode() == AGAIN) {
-            window.sayAgain();
+            window.voice().again();
         } else if (event.getCode() == ALOUD && event.isShiftDown()) {
-            window.readTask();
+            window.voice().readTask();
         } else if (event.getCode() == ALOUD) {
-            window.toggleAloud();
+            window.voice().toggle();
         } else if (event.getCode() == LARGER) {
             if (event.isShiftDown()) {
                 window.look().smallerType();
