@@ -3,12 +3,11 @@ package hestra.desktop.window;
 import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 import hestra.desktop.files.Version;
+import hestra.desktop.parts.Clip;
 
 /** Which Hestra this is, what it runs on and where its folder lies: what one is asked who asks for help. */
 final class AboutBoard extends Board {
@@ -33,9 +32,7 @@ final class AboutBoard extends Board {
         copy.setId("about-copy");
         copy.getStyleClass().setAll("quiet");
         copy.setOnAction(_ -> {
-            ClipboardContent content = new ClipboardContent();
-            content.putString(String.join("\n", lines));
-            Clipboard.getSystemClipboard().setContent(content);
+            Clip.put(String.join("\n", lines));
         });
         box.getChildren().add(copy);
         return box;

@@ -5,12 +5,11 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 import hestra.desk.PlotDescription;
+import hestra.desktop.parts.Clip;
 import hestra.desktop.parts.FocusMark;
 import hestra.desktop.parts.Names;
 import hestra.desktop.parts.Tip;
@@ -40,9 +39,7 @@ final class PlotWordsBoard extends Board {
         copy.setId("plot-words-copy");
         copy.getStyleClass().setAll("quiet");
         copy.setOnAction(_ -> {
-            ClipboardContent content = new ClipboardContent();
-            content.putString(plot.paragraph() + "\n" + String.join("\n", points));
-            Clipboard.getSystemClipboard().setContent(content);
+            Clip.put(plot.paragraph() + "\n" + String.join("\n", points));
         });
         Button tactile = new Button("Save for fingers…");
         tactile.setId("plot-words-tactile");

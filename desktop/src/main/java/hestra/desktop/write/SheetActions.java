@@ -3,11 +3,11 @@ package hestra.desktop.write;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Clip;
 import hestra.documents.exercise.Clipping;
 import hestra.exercise.Block;
 import hestra.exercise.Exercise;
@@ -64,9 +64,7 @@ final class SheetActions {
     }
 
     private void put(Clipping clipping) {
-        ClipboardContent content = new ClipboardContent();
-        content.putString(clipping.text(exercise().mark()));
-        Clipboard.getSystemClipboard().setContent(content);
+        Clip.put(clipping.text(exercise().mark()));
     }
 
     /** What was copied, where it is a block or a part. */
