@@ -3,6 +3,7 @@ package hestra.desk;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 import hestra.data.DataTable;
 import hestra.data.Pairs;
@@ -325,9 +326,14 @@ public final class Findings {
      * 5 asks."; nothing where none does.
      */
     public Optional<String> whatAsks(Aspect.About about) {
-        return tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0 && !state.isKnownToBeDone())
+        return stillAsked()
                 .filter(state -> Explains.explained(state.task()).filter(about::equals).isPresent()).findFirst()
                 .map(state -> "What does this say? Task " + state.number() + " asks.");
+    }
+
+    /** The tasks of the part that are not known to be done. */
+    Stream<TaskState> stillAsked() {
+        return tasks.stream().filter(state -> part.indexOf(state.task().id()) >= 0 && !state.isKnownToBeDone());
     }
 
     /** What a calculation line comes to, with the lines before it by their names. */

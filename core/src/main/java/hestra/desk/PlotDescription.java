@@ -108,17 +108,21 @@ public final class PlotDescription {
         if (isClosed()) {
             return List.of();
         }
-        Pairs pairs = findings.pairs();
+        return along(findings.pairs()).stream().map(findings.pairs()::row).map(row -> "row " + point(findings, row)).toList();
+    }
+
+    /** A point behind the word "row": its number, its name, x and y, its group, and how often it was observed. */
+    public static String point(Findings findings, int row) {
         DataTable table = findings.work().table();
         Roles roles = findings.work().drawnRoles();
-        return along(pairs).stream().map(pairs::row).map(row -> {
-            StringBuilder line = new StringBuilder("row " + (row + 1));
-            roles.label().ifPresent(column -> line.append(", ").append(table.cell(row, column).text()));
-            line.append(": ").append(findings.x().name()).append(' ').append(table.shown(row, roles.explanatory())).append(", ")
-                    .append(findings.y().name()).append(' ').append(table.shown(row, roles.response()));
-            roles.group().ifPresent(column -> line.append(", ").append(table.cell(row, column).text()));
-            return line.toString();
-        }).toList();
+        StringBuilder text = new StringBuilder(Integer.toString(row + 1));
+        roles.label().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()));
+        text.append(": ").append(findings.x().name()).append(' ').append(table.shown(row, roles.explanatory()))
+                .append(", ").append(findings.y().name()).append(' ').append(table.shown(row, roles.response()));
+        roles.group().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()));
+        roles.count().ifPresent(column -> text.append(", ").append(table.cell(row, column).text())
+                .append(table.cell(row, column).text().equals("1") ? " time" : " times"));
+        return text.toString();
     }
 
     /** The indices of pairs from left to right; of equal x from below. */
@@ -173,8 +177,7 @@ public final class PlotDescription {
 
     /** Whether a task that is not done asks for what words about the pattern would tell. */
     private boolean isAsked() {
-        return findings.tasks().stream().filter(state -> findings.part().indexOf(state.task().id()) >= 0)
-                .anyMatch(state -> state.task().isToldInWords() && !state.isKnownToBeDone());
+        return findings.stillAsked().anyMatch(state -> state.task().isToldInWords());
     }
 
     private List<String> thirds() {

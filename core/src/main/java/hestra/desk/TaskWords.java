@@ -41,8 +41,18 @@ public record TaskWords(Findings findings, TaskState state) {
 
     /** What is said of the newest answer, or that it is kept; nothing where none was given. */
     public Optional<String> verdict() {
-        return state.verdict().map(it -> (isTold() ? said(it) + counts() : saved())
-                + (findings.isOnOtherData(state) ? " The data have been changed since." : ""));
+        return state.verdict().map(it -> told(it, it.outcome().sign()));
+    }
+
+    /** The same for those who hear it: that it is right by its word, since a sign is not heard. */
+    public Optional<String> heard() {
+        return state.verdict().map(it -> told(it, it.isRight() && !words(it).startsWith(it.outcome().word())
+                ? it.outcome().word() + "." : ""));
+    }
+
+    private String told(Verdict verdict, String before) {
+        return (isTold() ? (before + " " + words(verdict)).strip() + opened() + counts() : saved())
+                + (findings.isOnOtherData(state) ? " The data have been changed since." : "");
     }
 
     /** Why it is so, in the author's words and light mark-up, once that gives nothing away. */
@@ -93,8 +103,8 @@ public record TaskWords(Findings findings, TaskState state) {
         return "Answer saved. You will see the verdict " + asked().verdict().inWords() + ".";
     }
 
-    /** The verdict with its sign and word, what to do or what would have been right, and what it opened. */
-    private String said(Verdict verdict) {
+    /** The verdict with its word where it is not right, and what to do or what would have been right. */
+    private String words(Verdict verdict) {
         boolean over = state.triesLeft() == 0 && !state.right();
         String text = !over ? verdict.inFull() : switch (asked().afterwards()) {
             case ANSWER -> verdict.message() + rightAnswer();
@@ -102,7 +112,7 @@ public record TaskWords(Findings findings, TaskState state) {
             case NOTHING -> "";
         };
         String word = text.startsWith(verdict.outcome().word()) || verdict.isRight() ? "" : verdict.outcome().word() + ". ";
-        return (verdict.outcome().sign() + " " + word + text).strip() + opened();
+        return word + text;
     }
 
     /** Which answer counts, where that is not the newest. */

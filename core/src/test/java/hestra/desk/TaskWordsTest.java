@@ -45,6 +45,19 @@ class TaskWordsTest {
                 .contains("Answer saved. You will see the verdict after marking.");
     }
 
+    /** A sign is not heard: its word is, and once. */
+    @Test
+    void aVerdictIsHeardByItsWordOnce() {
+        assertThat(after(TERMS).heard()).isEmpty();
+        assertThat(after(TERMS, "0.52").heard()).contains("Right.");
+        String wrong = after(TERMS, "7").heard().orElseThrow();
+        assertThat(wrong).startsWith("Not yet. ").doesNotContain("\u2717");
+        assertThat(wrong.indexOf("Not yet")).isEqualTo(wrong.lastIndexOf("Not yet"));
+        assertThat(after(TERMS.withVerdict(Terms.Showing.AFTER_MARKING), "0.52").heard())
+                .as("a verdict that comes later is not heard before")
+                .contains("Answer saved. You will see the verdict after marking.");
+    }
+
     @Test
     void theTermsSayHowExactlyAndForHowMuch() {
         assertThat(after(TERMS).terms()).isEqualTo("2 decimal places \u00b7 2 marks");

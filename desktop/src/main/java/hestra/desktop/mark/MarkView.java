@@ -127,19 +127,11 @@ public final class MarkView implements AutoCloseable {
         SplitPane.setResizableWithParent(left, false);
         SplitPane.setResizableWithParent(right, false);
         pane.setId("mark");
-        columns = new Columns("mark-columns", pane, List.of("Tasks and students", "Answers", "Student"), look::type);
+        columns = new Columns("mark-columns", pane, List.of("Tasks and students", "Answers", "Student"), look.typeProperty());
         KeptDivider leftRoom = new KeptDivider(pane, 0, true, kept, () -> "mark-list", () -> LEFT * share(look));
         KeptDivider rightRoom = new KeptDivider(pane, 1, false, kept, () -> "mark-student",
                 () -> Math.max(LEAST_RIGHT, RIGHT * share(look)));
-        Runnable makeRoom = () -> {
-            leftRoom.place();
-            rightRoom.place();
-        };
-        columns.onWidened(makeRoom);
-        look.typeProperty().addListener(_ -> {
-            columns.fold();
-            makeRoom.run();
-        });
+        columns.place(leftRoom, rightRoom);
         new MarkKeys(model, students, comments, notices::say).listen(columns);
         root.getChildren().setAll(empty());
         model.shownProperty().subscribe(this::show);

@@ -3,8 +3,8 @@ package hestra.desktop.parts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.DoubleSupplier;
 import java.util.stream.IntStream;
+import javafx.beans.property.DoubleProperty;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
@@ -21,11 +21,11 @@ public final class Columns extends Region {
     private static final double BY_TYPE = 600;
 
     private final SplitPane side;
-    private final DoubleSupplier type;
+    private final DoubleProperty type;
     private final Choices<Integer> names;
     private final List<Node> columns;
     private final List<ScrollPane> alone = new ArrayList<>();
-    private Runnable widened = () -> { };
+    private List<KeptDivider> dividers = List.of();
     private boolean narrow;
     private int chosen;
 
@@ -37,7 +37,7 @@ public final class Columns extends Region {
      * @param names what they are called, in their order
      * @param type how large the type is, 1 for usual
      */
-    public Columns(String id, SplitPane side, List<String> names, DoubleSupplier type) {
+    public Columns(String id, SplitPane side, List<String> names, DoubleProperty type) {
         this.side = side;
         this.type = type;
         this.columns = new ArrayList<>(side.getItems());
@@ -55,14 +55,23 @@ public final class Columns extends Region {
         widthProperty().subscribe(this::fold);
     }
 
-    /** Has it told when the columns stand side by side again. */
-    public void onWidened(Runnable action) {
-        widened = action;
+    /** The dividers between the columns, which come to their places when there is room again, and with type of another size. */
+    public void place(KeptDivider... between) {
+        dividers = List.of(between);
+        type.addListener(_ -> {
+            fold();
+            makeRoom();
+        });
+    }
+
+    /** Puts the dividers where they belong. */
+    public void makeRoom() {
+        dividers.forEach(KeptDivider::place);
     }
 
     /** Looks again whether there is room for all: the size of the type is another. */
-    public void fold() {
-        boolean now = getWidth() > 0 && getWidth() < LEAST + BY_TYPE * Math.max(0, type.getAsDouble() - 1);
+    private void fold() {
+        boolean now = getWidth() > 0 && getWidth() < LEAST + BY_TYPE * Math.max(0, type.get() - 1);
         if (now == narrow) {
             return;
         }
@@ -77,7 +86,7 @@ public final class Columns extends Region {
             alone.forEach(scroll -> scroll.setContent(null));
             side.getItems().setAll(columns);
             getChildren().setAll(side);
-            widened.run();
+            makeRoom();
         }
     }
 

@@ -25,7 +25,7 @@ public final class InSight {
 
     private static void show(ScrollPane pane, Region contents, Node owner) {
         double room = contents.getHeight() - pane.getViewportBounds().getHeight();
-        if (room <= 0 || !isWithin(owner, contents)) {
+        if (room <= 0 || !Stops.isWithin(owner, contents)) {
             return;
         }
         Bounds there = contents.sceneToLocal(owner.localToScene(owner.getLayoutBounds()));
@@ -34,13 +34,5 @@ public final class InSight {
         if (!seen) {
             pane.setVvalue(Math.clamp((there.getCenterY() - pane.getViewportBounds().getHeight() / 2) / room, 0, 1));
         }
-    }
-
-    private static boolean isWithin(Node node, Node around) {
-        Node it = node;
-        while (it != null && it != around) {
-            it = it.getParent();
-        }
-        return it != null;
     }
 }

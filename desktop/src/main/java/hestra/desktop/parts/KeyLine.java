@@ -1,6 +1,7 @@
 package hestra.desktop.parts;
 
 import java.util.Locale;
+import java.util.stream.Stream;
 import javafx.scene.input.KeyCombination;
 
 /**
@@ -11,6 +12,11 @@ import javafx.scene.input.KeyCombination;
  */
 public record KeyLine(String how, String does) {
 
+    /** The dots behind an entry of a menu say that it asks first; they are no word. */
+    public KeyLine {
+        does = does.replace("…", "");
+    }
+
     /** The line of a combination of keys. */
     public static KeyLine of(KeyCombination key, String does) {
         return new KeyLine(key.getDisplayText().replace("↵", "Enter"), does);
@@ -18,12 +24,12 @@ public record KeyLine(String how, String does) {
 
     /** Whether all of some words stand in it, in any order; no words stand in every line. */
     public boolean isFoundBy(String words) {
-        String text = (how + " " + does).toLowerCase(Locale.ROOT);
-        for (String word : words.toLowerCase(Locale.ROOT).strip().split("\\s+")) {
-            if (!text.contains(word)) {
-                return false;
-            }
-        }
-        return true;
+        return isFound(how + " " + does, words);
+    }
+
+    /** Whether all of some words stand in a text, in any order and whatever their capitals; no words stand in every text. */
+    public static boolean isFound(String text, String words) {
+        String small = text.toLowerCase(Locale.ROOT);
+        return Stream.of(words.toLowerCase(Locale.ROOT).strip().split("\\s+")).allMatch(small::contains);
     }
 }

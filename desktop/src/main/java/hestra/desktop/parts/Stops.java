@@ -38,6 +38,15 @@ public final class Stops {
                 ? List.of(scroll.getContent()) : parent.getChildrenUnmodifiable();
     }
 
+    /** Whether a node is another, or stands within it; nothing stands nowhere. */
+    public static boolean isWithin(Node node, Node around) {
+        Node it = node;
+        while (it != null && it != around) {
+            it = it.getParent();
+        }
+        return it != null;
+    }
+
     /** Whether a node is in the scene and not disabled, and it and all around it is visible or comes when it is asked for. */
     public static boolean isReachable(Node node, Scene scene) {
         boolean shown = node.getScene() == scene && !node.isDisabled();

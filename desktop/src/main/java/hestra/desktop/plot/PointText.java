@@ -4,11 +4,11 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 import hestra.data.Cell;
-import hestra.data.DataTable;
 import hestra.data.PointChange;
 import hestra.data.Roles;
 import hestra.data.Selection;
 import hestra.desk.Findings;
+import hestra.desk.PlotDescription;
 import hestra.fit.CurveOnData;
 import hestra.fit.LinearFit;
 import hestra.fit.Precision;
@@ -21,15 +21,7 @@ final class PointText {
     private PointText() {}
 
     static String of(Findings findings, int row) {
-        DataTable table = findings.work().table();
-        Roles roles = findings.work().drawnRoles();
-        StringBuilder text = new StringBuilder("Row " + (row + 1));
-        roles.label().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()));
-        text.append(": ").append(findings.x().name()).append(' ').append(table.shown(row, roles.explanatory()))
-                .append(", ").append(findings.y().name()).append(' ').append(table.shown(row, roles.response()));
-        roles.group().ifPresent(column -> text.append(", ").append(table.cell(row, column).text()));
-        roles.count().ifPresent(column -> text.append(", ").append(table.cell(row, column).text())
-                .append(table.cell(row, column).text().equals("1") ? " time" : " times"));
+        StringBuilder text = new StringBuilder("Row ").append(PlotDescription.point(findings, row));
         findings.curves().curveInHand().filter(_ -> findings.curves().residualsAreOpen())
                 .ifPresent(curve -> text.append(fitted(findings, curve, row)));
         return text.toString();

@@ -20,10 +20,6 @@ record GridAction(GridKey what, Predicate<Area> isPossible, Act run) {
         Area with(Area selected);
     }
 
-    static GridAction of(GridKey what, Predicate<Area> isPossible, Act run) {
-        return new GridAction(what, isPossible, run);
-    }
-
     String title() {
         return what.title();
     }

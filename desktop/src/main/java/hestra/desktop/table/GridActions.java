@@ -34,61 +34,61 @@ final class GridActions {
     /** In the groups of the menu. */
     List<List<GridAction>> all() {
         List<GridAction> cells = List.of(
-                GridAction.of(GridKey.COPY, _ -> true, this::copy),
-                GridAction.of(GridKey.CUT, _ -> true, area -> clear(copy(area))),
-                GridAction.of(GridKey.FILL, this::canFill, this::fill),
-                GridAction.of(GridKey.CLEAR, _ -> true, this::clear),
-                GridAction.of(GridKey.CLEAR_COLUMN, _ -> true, area -> {
+                new GridAction(GridKey.COPY, _ -> true, this::copy),
+                new GridAction(GridKey.CUT, _ -> true, area -> clear(copy(area))),
+                new GridAction(GridKey.FILL, this::canFill, this::fill),
+                new GridAction(GridKey.CLEAR, _ -> true, this::clear),
+                new GridAction(GridKey.CLEAR_COLUMN, _ -> true, area -> {
                     source.change(new TableEdit.Clear(0, area.firstColumn(), Math.max(0, table().size() - 1), area.lastColumn()));
                     return area;
                 }));
         List<GridAction> rows = List.of(
-                GridAction.of(GridKey.INSERT_ROW, this::isInside, area -> {
+                new GridAction(GridKey.INSERT_ROW, this::isInside, area -> {
                     source.change(new TableEdit.InsertRows(area.firstRow(), area.rows()));
                     return area;
                 }),
-                GridAction.of(GridKey.REMOVE_ROW, this::isInside, area -> {
+                new GridAction(GridKey.REMOVE_ROW, this::isInside, area -> {
                     source.change(new TableEdit.RemoveRows(IntStream.rangeClosed(area.firstRow(),
                             Math.min(area.lastRow(), table().size() - 1)).boxed().toList()));
                     return Area.of(area.firstRow(), area.firstColumn());
                 }),
-                GridAction.of(GridKey.ROW_UP, area -> isInside(area) && area.firstRow() > 0,
+                new GridAction(GridKey.ROW_UP, area -> isInside(area) && area.firstRow() > 0,
                         area -> moveRows(area, -1)),
-                GridAction.of(GridKey.ROW_DOWN, area -> area.lastRow() < table().size() - 1,
+                new GridAction(GridKey.ROW_DOWN, area -> area.lastRow() < table().size() - 1,
                         area -> moveRows(area, 1)));
-        GridAction naming = GridAction.of(GridKey.NAME, _ -> true, area -> {
+        GridAction naming = new GridAction(GridKey.NAME, _ -> true, area -> {
             name.accept(area.firstColumn());
             return area;
         });
-        GridAction using = GridAction.of(GridKey.USE, _ -> source.ownsColumns(), area -> {
+        GridAction using = new GridAction(GridKey.USE, _ -> source.ownsColumns(), area -> {
             use.accept(area.firstColumn());
             return area;
         });
         List<GridAction> columns = List.of(naming, using,
-                GridAction.of(GridKey.INSERT_COLUMN, _ -> source.ownsColumns() && table()
+                new GridAction(GridKey.INSERT_COLUMN, _ -> source.ownsColumns() && table()
                         .width() < DataTable.MOST_COLUMNS, area -> {
                     source.change(new TableEdit.InsertColumn(area.lastColumn() + 1, Variable.named(freshName())));
                     return Area.of(area.firstRow(), area.lastColumn() + 1);
                 }),
-                GridAction.of(GridKey.REMOVE_COLUMN, _ -> source.ownsColumns() && table().width() > 2, area -> {
+                new GridAction(GridKey.REMOVE_COLUMN, _ -> source.ownsColumns() && table().width() > 2, area -> {
                     source.change(new TableEdit.RemoveColumn(area.firstColumn()));
                     return Area.of(area.firstRow(), Math.max(0, area.firstColumn() - 1));
                 }),
-                GridAction.of(GridKey.COLUMN_LEFT, area -> source.ownsColumns() && area.firstColumn() > 0,
+                new GridAction(GridKey.COLUMN_LEFT, area -> source.ownsColumns() && area.firstColumn() > 0,
                         area -> moveColumn(area, -1)),
-                GridAction.of(GridKey.COLUMN_RIGHT, area -> source.ownsColumns() && area.firstColumn() < table()
+                new GridAction(GridKey.COLUMN_RIGHT, area -> source.ownsColumns() && area.firstColumn() < table()
                         .width() - 1, area -> moveColumn(area, 1)));
         return source.fitsCurves() ? List.of(cells, rows, columns, fits()) : List.of(cells, rows, columns);
     }
 
     private List<GridAction> fits() {
         return List.of(
-                GridAction.of(GridKey.FIT_THESE, area -> area.rows() > 1 && isInside(area), area -> {
+                new GridAction(GridKey.FIT_THESE, area -> area.rows() > 1 && isInside(area), area -> {
                     source.fitOnly(IntStream.rangeClosed(area.firstRow(), Math.min(area.lastRow(), table().size() - 1)).boxed()
                             .collect(Collectors.toSet()));
                     return area;
                 }),
-                GridAction.of(GridKey.FIT_ALL, _ -> true, area -> {
+                new GridAction(GridKey.FIT_ALL, _ -> true, area -> {
                     source.fitOnly(Set.of());
                     return area;
                 }));

@@ -49,6 +49,6 @@ public enum GridKey {
     public static List<KeyLine> lines() {
         return Stream.concat(DataGrid.KEYS.stream(), Arrays.stream(values()).filter(it -> it.key.isPresent())
                 .map(it -> KeyLine.of(it.key.get(), Character.toLowerCase(it.title.charAt(0))
-                        + it.title.substring(1).replace("…", "")))).toList();
+                        + it.title.substring(1)))).toList();
     }
 }

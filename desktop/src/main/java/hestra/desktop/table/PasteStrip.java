@@ -26,6 +26,7 @@ import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.desktop.parts.Choices;
 import hestra.desktop.parts.Literally;
+import hestra.desktop.parts.Stops;
 import hestra.desktop.parts.Tip;
 import hestra.documents.table.Separator;
 import hestra.documents.table.TextData;
@@ -167,11 +168,7 @@ final class PasteStrip extends VBox {
 
     /** Whether something is in the strip or in the table above it, whose height stays while it is used. */
     private boolean isWithin(Node where) {
-        Node at = where;
-        while (at != null && at != getParent()) {
-            at = at.getParent();
-        }
-        return at != null;
+        return Stops.isWithin(where, getParent());
     }
 
     private void unfold(boolean whole) {

@@ -132,13 +132,13 @@ class Board extends StackPane {
 
     /** Brings the keyboard back from behind the board: to its first stop, or going backward to its last. */
     private void hold(Node owner) {
-        if (owner == null || !isUppermost() || isWithin(owner)) {
+        if (owner == null || !isUppermost() || Stops.isWithin(owner, this)) {
             return;
         }
         List<Node> stops = Stops.in(this);
         Node stop = backward ? stops.getLast() : stops.getFirst();
         Platform.runLater(() -> {
-            if (isUppermost() && !isWithin(getScene().getFocusOwner())) {
+            if (isUppermost() && !Stops.isWithin(getScene().getFocusOwner(), this)) {
                 FocusMark.give(stop);
             }
         });
@@ -153,14 +153,6 @@ class Board extends StackPane {
     static Optional<Board> uppermost(Parent root) {
         return root.getChildrenUnmodifiable().stream().filter(Board.class::isInstance).map(Board.class::cast)
                 .filter(Node::isVisible).reduce((_, later) -> later);
-    }
-
-    private boolean isWithin(Node node) {
-        Node it = node;
-        while (it != null && it != this) {
-            it = it.getParent();
-        }
-        return it != null;
     }
 
     /** Goes, and gives the keyboard back. */

@@ -46,7 +46,7 @@ final class FocusRing extends Region {
         boolean shown = owner != null && owner.getPseudoClassStates().contains(VISIBLE) && Stops.isReachable(owner, scene);
         Bounds around = shown ? around(owner, scene) : null;
         boolean seen = around != null && !around.isEmpty();
-        if (seen && !around.equals(getBoundsInParent())) {
+        if (seen) {
             resizeRelocate(around.getMinX(), around.getMinY(), around.getWidth(), around.getHeight());
         }
         if (seen != isVisible()) {

@@ -64,7 +64,7 @@ final class KeyboardKeeper {
             return;
         }
         boolean gone = before != null && !Stops.isReachable(before, scene);
-        lost = lost && now == null || gone && (now == null || isFirst(now)) || lost && isFirst(now);
+        lost = (lost || gone) && (now == null || isFirst(now));
         if (lost) {
             Platform.runLater(this::giveBack);
         } else if (now != null) {

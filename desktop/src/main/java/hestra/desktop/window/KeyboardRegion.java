@@ -5,6 +5,8 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 
+import hestra.desktop.parts.Stops;
+
 /**
  * A part of the window that the keyboard goes to as a whole.
  *
@@ -19,11 +21,6 @@ record KeyboardRegion(List<Node> nodes, Supplier<Optional<Node>> entry) {
 
     /** Whether something stands in it. */
     boolean holds(Node node) {
-        for (Node it = node; it != null; it = it.getParent()) {
-            if (nodes.contains(it)) {
-                return true;
-            }
-        }
-        return false;
+        return nodes.stream().anyMatch(around -> Stops.isWithin(node, around));
     }
 }

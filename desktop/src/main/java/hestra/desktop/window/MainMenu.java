@@ -87,7 +87,7 @@ final class MainMenu extends MenuButton {
     List<KeyLine> keys() {
         return groups.stream().flatMap(group -> group.entries.stream()).map(Entry::item)
                 .flatMap(item -> item instanceof Menu menu ? menu.getItems().stream() : Stream.of(item)).map(item -> {
-                    String does = item.getText().replace("…", "");
+                    String does = item.getText();
                     return item.getAccelerator() == null ? new KeyLine("F10", does) : KeyLine.of(item.getAccelerator(), does);
                 }).toList();
     }

@@ -31,7 +31,7 @@ final class ReadAloud {
     private final Speaker speaker;
     private final BooleanProperty on = new SimpleBooleanProperty(false);
     private final ListChangeListener<Window> opened = this::opened;
-    private Subscription inTable = Subscription.EMPTY;
+    private Subscription following = Subscription.EMPTY;
 
     /** Reads what happens in a window's root. */
     ReadAloud(StackPane root, Speaker speaker) {
@@ -75,8 +75,8 @@ final class ReadAloud {
     }
 
     private void focused(Node owner) {
-        inTable.unsubscribe();
-        inTable = Subscription.EMPTY;
+        following.unsubscribe();
+        following = Subscription.EMPTY;
         if (owner == null) {
             return;
         }
@@ -84,15 +84,15 @@ final class ReadAloud {
         again(owner);
         if (owner instanceof PlotView plot) {
             // What the line below the plot says is said: a point that was walked to, what is played, what a key did.
-            inTable = plot.hintProperty().subscribe((_, hint) -> {
+            following = plot.hintProperty().subscribe((_, hint) -> {
                 if (on.get()) {
                     speaker.say(hint, true);
                 }
             });
         }
-        inTable = inTable.and(owner.accessibleTextProperty().subscribe((_, _) -> again(owner)));
+        following = following.and(owner.accessibleTextProperty().subscribe((_, _) -> again(owner)));
         if (owner instanceof TableView<?> table) {
-            inTable = inTable.and(table.getFocusModel().focusedCellProperty().subscribe((_, _) -> {
+            following = following.and(table.getFocusModel().focusedCellProperty().subscribe((_, _) -> {
                 if (on.get()) {
                     speaker.say(SpokenControl.cell(table), true);
                 }

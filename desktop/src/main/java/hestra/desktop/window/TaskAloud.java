@@ -11,7 +11,6 @@ import hestra.documents.page.Prose;
 import hestra.exercise.Block;
 import hestra.exercise.LiveText;
 import hestra.exercise.Part;
-import hestra.feedback.Outcome;
 import hestra.numbers.Words;
 
 /** The sheet as it is read aloud where the task in hand stands: the texts above it, the task, and what was said of the answer. */
@@ -58,20 +57,10 @@ final class TaskAloud {
         String title = Words.ended(state.task().terms().title());
         List<String> said = new ArrayList<>(List.of("Task " + state.number() + ": " + title + " " + words.terms(),
                 plain(findings, part, state.task().terms().prompt())));
-        words.verdict().map(TaskAloud::withoutSign).ifPresent(said::add);
+        words.heard().ifPresent(said::add);
         words.why().map(Prose::words).ifPresent(said::add);
         said.add(Prose.words(words.helps()));
         return said;
-    }
-
-    /** A verdict as it is said: its word in the place of its sign. */
-    static String withoutSign(String verdict) {
-        for (Outcome outcome : Outcome.values()) {
-            if (verdict.startsWith(outcome.sign())) {
-                return outcome.word() + ". " + verdict.substring(outcome.sign().length()).strip();
-            }
-        }
-        return verdict;
     }
 
     private static String plain(Findings findings, Part part, String text) {

@@ -84,17 +84,14 @@ final class WorkView {
         left.setMinWidth(LEAST_SHEET);
         left.setPrefWidth(SHEET);
         pane.setDividerPositions(SHEET / WIDTH, 1 - RIGHT / WIDTH);
-        columns = new Columns("columns", pane, List.of(study ? "Your sheet" : "Tasks", "Plot", "Data and readings"), look::type);
+        columns = new Columns("columns", pane, List.of(study ? "Your sheet" : "Tasks", "Plot", "Data and readings"),
+                look.typeProperty());
         leftRoom = new KeptDivider(pane, 0, true, settings, () -> showsOverview() ? "overview" : "sheet",
                 () -> Math.max(LEAST_SHEET * Math.clamp(look.type(), 1, MOST_OF_TYPE),
                         (showsOverview() ? OVERVIEW : SHEET) * share()));
         rightRoom = new KeptDivider(pane, 1, false, settings, () -> "right",
                 () -> Math.max(LEAST_RIGHT, RIGHT * share()) + here.table().extraWidthProperty().get());
-        columns.onWidened(this::makeRoom);
-        look.typeProperty().addListener(_ -> {
-            columns.fold();
-            makeRoom();
-        });
+        columns.place(leftRoom, rightRoom);
         model.watch(this::show);
     }
 
@@ -129,7 +126,7 @@ final class WorkView {
             here = now;
             columns.set(1, now.plots());
             columns.set(2, now.right());
-            makeRoom();
+            columns.makeRoom();
             now.makeRoom();
         }
     }
@@ -139,11 +136,6 @@ final class WorkView {
      */
     private double share() {
         return Math.min(Math.max(look.type(), 1), columns.getWidth() / WIDTH);
-    }
-
-    private void makeRoom() {
-        leftRoom.place();
-        rightRoom.place();
     }
 
     private void keepLine(CalculationLine line) {

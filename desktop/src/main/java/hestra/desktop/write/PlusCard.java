@@ -17,6 +17,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
+import hestra.desktop.parts.KeyLine;
+
 import static hestra.desktop.parts.Presence.present;
 
 /**
@@ -44,8 +46,7 @@ final class PlusCard extends VBox {
         }
 
         private boolean isFoundBy(String words) {
-            String text = (title + " " + example + " " + also).toLowerCase(Locale.ROOT);
-            return List.of(words.toLowerCase(Locale.ROOT).strip().split("\\s+")).stream().allMatch(text::contains);
+            return KeyLine.isFound(title + " " + example + " " + also, words);
         }
     }
 

@@ -70,18 +70,10 @@ public final class WriteView {
         ((Region) left).setMinWidth(LEAST);
         right.setMinWidth(LEAST);
         pane.setDividerPositions(LEFT / WIDTH, 1 - RIGHT / WIDTH);
-        columns = new Columns("write-columns", pane, List.of("Sheet", "Plot and data", "Task"), look::type);
+        columns = new Columns("write-columns", pane, List.of("Sheet", "Plot and data", "Task"), look.typeProperty());
         KeptDivider leftRoom = new KeptDivider(pane, 0, true, kept, () -> "outline", () -> LEFT * share(look));
         KeptDivider rightRoom = new KeptDivider(pane, 1, false, kept, () -> "editor", () -> Math.max(LEAST, RIGHT * share(look)));
-        Runnable makeRoom = () -> {
-            leftRoom.place();
-            rightRoom.place();
-        };
-        columns.onWidened(makeRoom);
-        look.typeProperty().addListener(_ -> {
-            columns.fold();
-            makeRoom.run();
-        });
+        columns.place(leftRoom, rightRoom);
         model.watch(this::show);
     }
 

@@ -47,27 +47,25 @@ class KeyboardTest {
         return Kelp.exercise(Kelp.describe(), Kelp.read(Quantity.SLOPE, new Rounding.Places(2)), Kelp.explain());
     }
 
+    private static void addByKeys(Person person, String what) throws IOException {
+        person.focus("write-heading");
+        person.press(KeyCode.ENTER);
+        person.type(what);
+        person.press(KeyCode.ENTER);
+    }
+
     @Test
     void whatIsAddedInWriteTakesTheKeyboard() throws IOException {
         try (Person person = Person.at(three(), folder)) {
             person.click("view-write");
-            person.focus("write-heading");
-            person.press(KeyCode.ENTER);
-            person.type("predict");
-            person.press(KeyCode.ENTER);
+            addByKeys(person, "predict");
             assertThat(person.focused()).isEqualTo("edit-title");
             person.press(KeyCode.ENTER);
             assertThat(person.view()).isEqualTo(MainWindow.View.WRITE);
             assertThat(person.focused()).isEqualTo("edit-prompt");
-            person.focus("write-heading");
-            person.press(KeyCode.ENTER);
-            person.type("formula");
-            person.press(KeyCode.ENTER);
+            addByKeys(person, "formula");
             assertThat(person.focused()).startsWith("outline-formula");
-            person.focus("write-heading");
-            person.press(KeyCode.ENTER);
-            person.type("part");
-            person.press(KeyCode.ENTER);
+            addByKeys(person, "part");
             assertThat(person.focused()).startsWith("write-heading-part");
         }
     }
