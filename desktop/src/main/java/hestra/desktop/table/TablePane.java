@@ -9,6 +9,7 @@ import javafx.animation.PauseTransition;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -26,6 +27,7 @@ import hestra.desk.PlotEdit;
 import hestra.desk.TaskState;
 import hestra.desk.WorkEdit;
 import hestra.desktop.model.DeskModel;
+import hestra.desktop.parts.Stops;
 import hestra.documents.table.DataFile;
 import hestra.documents.table.DelimitedText;
 import hestra.documents.table.DelimitedText.Block;
@@ -49,6 +51,7 @@ public final class TablePane extends VBox {
     private final JoinStrip joining;
     private final Label summary = new Label();
     private String told = "";
+    private boolean inTable;
     private final RowBar rowBar;
     private final CheckList checks;
     private final PauseTransition checking = new PauseTransition(CALM);
@@ -71,7 +74,10 @@ public final class TablePane extends VBox {
         summary.setWrapText(true);
         summary.setMinHeight(Region.USE_PREF_SIZE);
         setVgrow(grid, Priority.ALWAYS);
-        grid.keyed().focusWithinProperty().subscribe(_ -> tellSummary());
+        sceneProperty().flatMap(Scene::focusOwnerProperty).subscribe(owner -> {
+            inTable = Stops.isWithin(owner, grid.keyed());
+            tellSummary();
+        });
         checks = new CheckList(suspicion -> grid.focus(suspicion.row(), suspicion.column()));
         // Not while a point is being dragged: it looks at every value beside its neighbours.
         checking.setOnFinished(_ -> {
@@ -170,7 +176,7 @@ public final class TablePane extends VBox {
 
     /** While the keyboard is in the table, the way out of it stands there too. */
     private void tellSummary() {
-        summary.setText(grid.keyed().isFocusWithin() ? told.replaceFirst("\n|$", " · Ctrl+Tab leads on$0") : told);
+        summary.setText(inTable ? told.replaceFirst("\n|$", " · Ctrl+Tab leads on$0") : told);
     }
 
     /** "23 pairs · row 24 incomplete · row 14 set aside", and what is wrong with a cell that is no number. */

@@ -164,6 +164,23 @@ class KeyboardTest {
     }
 
     @Test
+    void theWayOutOfTheTableIsToldWhileOneIsInIt() throws IOException {
+        try (Person person = Person.atStart(folder)) {
+            person.copied("depth\theight\n1\t3\n2\t5\n3\t8\n");
+            person.press(KeyCode.CONTROL, KeyCode.V);
+            person.focus("grid");
+            assertThat(person.text("table-summary")).isEqualTo("3 pairs · Ctrl+Tab leads on");
+            person.press(KeyCode.CONTROL, KeyCode.TAB);
+            assertThat(person.text("table-summary")).isEqualTo("3 pairs");
+            person.focus("grid");
+            person.press(KeyCode.DIGIT4);
+            person.press(KeyCode.ENTER);
+            person.focusPlot();
+            assertThat(person.text("table-summary")).as("after a cell was typed").doesNotContain("Ctrl+Tab");
+        }
+    }
+
+    @Test
     void thePrintedTableIsReadRowByRow() throws IOException {
         Exercise entering = Kelp.exercise(Kelp.enter(2));
         try (Person person = Person.at(entering, folder)) {
