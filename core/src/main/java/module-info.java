@@ -5,6 +5,7 @@
 module hestra.core {
     requires org.apache.commons.statistics.distribution;
 
+    exports hestra.chance;
     exports hestra.data;
     exports hestra.desk;
     exports hestra.exercise;

@@ -14,6 +14,9 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.concurrent.Callable;
 
+import hestra.chance.Asked;
+import hestra.chance.Playing;
+import hestra.chance.Run;
 import hestra.data.DataTable;
 import hestra.data.Pairs;
 import hestra.data.Subset;
@@ -43,6 +46,7 @@ import hestra.working.FitAnswer.Part;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -134,6 +138,9 @@ public final class FitCommand implements Callable<Integer> {
     @Option(names = "--summary", description = "means, spread, quartiles and correlation of the two variables")
     private boolean summary;
 
+    @Mixin
+    private ChanceOptions chance = new ChanceOptions();
+
     @Option(names = "--digits", paramLabel = "N",
             description = "significant digits of the text, 2 to 15; without this as many as are needed, four at least")
     private Integer digits;
@@ -165,7 +172,7 @@ public final class FitCommand implements Callable<Integer> {
                 yield switch (LeastSquares.fit(chosen, pairs)) {
                     case Fit.None(String reason) -> refuse(reason + leftOut(pairs));
                     case CurveFit fit -> heard(pairs, fit) ? 1 :
-                            print(new FitAnswer(fit, pairs, columns.variable(columns.x()), columns.variable(columns.y()), level,
+                            played(fit, pairs, new FitAnswer(fit, pairs, columns.variable(columns.x()), columns.variable(columns.y()), level,
                             at, values, formulas.stream().map(text -> Calculation.read(text, DecimalMark.POINT)).toList(),
                                     parts()));
                 };
@@ -312,9 +319,18 @@ public final class FitCommand implements Callable<Integer> {
         }
     }
 
-    private int print(FitAnswer answer) {
+    /** Prints the answer with what chance says of it, where that was asked. */
+    private int played(CurveFit fit, Pairs pairs, FitAnswer answer) {
+        Optional<Playing> run = chance.run(fit, pairs, level);
+        return run.orElse(null) instanceof Playing.None(String reason)
+                ? refuse(reason) : print(answer, run.map(it -> chance.asked((Run) it, level)));
+    }
+
+    private int print(FitAnswer answer, Optional<Asked> asked) {
         PrintWriter out = spec.commandLine().getOut();
-        out.print(json ? FitJson.of(answer) : FitText.of(answer, digits == null ? OptionalInt.empty() : OptionalInt.of(digits)));
+        OptionalInt wanted = digits == null ? OptionalInt.empty() : OptionalInt.of(digits);
+        out.print(json ? FitJson.of(answer, asked) : FitText.of(answer, wanted)
+                + asked.map(it -> ChanceText.of(it, answer.precision(wanted).style(), answer.y())).orElse(""));
         out.flush();
         return 0;
     }

@@ -8,6 +8,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
+import hestra.chance.Asked;
+import hestra.chance.Pile;
+import hestra.chance.Play;
+import hestra.chance.Watched;
 import hestra.documents.exercise.Json;
 import hestra.fit.Coefficient;
 import hestra.fit.Comparison;
@@ -39,6 +43,11 @@ public final class FitJson {
 
     /** The fit with everything that was asked for. */
     public static String of(FitAnswer answer) {
+        return of(answer, Optional.empty());
+    }
+
+    /** The same with what chance says of it. */
+    public static String of(FitAnswer answer, Optional<Asked> chance) {
         CurveFit fit = answer.fit();
         Map<String, Object> document = new LinkedHashMap<>();
         document.put("curve", fit.curve().code());
@@ -69,7 +78,35 @@ public final class FitJson {
             document.put("calculated", answer.calculated().stream().map(FitJson::of).toList());
         }
         parts(document, answer);
+        chance.ifPresent(asked -> document.put("chance", of(asked)));
         return Json.pretty(document);
+    }
+
+    private static Map<String, Object> of(Asked asked) {
+        Pile pile = asked.pile();
+        Map<String, Object> told = object("play", asked.run().setup().play() == Play.SHUFFLE ? "shuffle" : "resample",
+                "of", named(asked.run().setup().watched()), "seed", asked.run().setup().number(), "count", pile.draws(),
+                "failed", pile.failed(), "exact", pile.isOfAll(), "ours", pile.ours());
+        if (pile.play() == Play.SHUFFLE) {
+            told.putAll(object("centre", pile.centre(), "as_far", pile.asFar(), "share", pile.p(), "p_by_formula", asked.p()));
+        } else {
+            told.putAll(object("level", asked.level(), "ends", pile.middle(asked.level()).map(FitJson::ends),
+                    "ends_by_formula", asked.interval().map(FitJson::ends)));
+        }
+        return told;
+    }
+
+    private static List<Double> ends(Interval interval) {
+        return List.of(interval.low(), interval.high());
+    }
+
+    /** What is watched, as the command line takes it. */
+    private static String named(Watched watched) {
+        return switch (watched) {
+            case Watched.OfCoefficient(int index) -> index == 0 ? "intercept" : "slope";
+            case Watched.R _ -> "r";
+            case Watched.FittedAt(double x) -> "predict:" + x;
+        };
     }
 
     private static void parts(Map<String, Object> document, FitAnswer answer) {

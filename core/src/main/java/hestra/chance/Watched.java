@@ -1,0 +1,43 @@
+package hestra.chance;
+
+import java.util.OptionalDouble;
+
+import hestra.fit.CurveFit;
+import hestra.fit.LineFit;
+
+/** The number that is watched from draw to draw. */
+public sealed interface Watched {
+
+    /**
+     * A coefficient of the curve.
+     *
+     * @param index its place in the equation, from 0
+     */
+    record OfCoefficient(int index) implements Watched {}
+
+    /** Pearson's r, of the line of least squares. */
+    record R() implements Watched {}
+
+    /**
+     * ŷ at one x.
+     *
+     * @param x a finite value
+     */
+    record FittedAt(double x) implements Watched {}
+
+    /** The slope of the line of least squares. */
+    Watched SLOPE = new OfCoefficient(1);
+
+    /** Its intercept. */
+    Watched INTERCEPT = new OfCoefficient(0);
+
+    /** The number as a fit has it; nothing where the fit has none. */
+    default OptionalDouble of(CurveFit fit) {
+        return switch (this) {
+            case OfCoefficient(int index) -> index < fit.coefficients().size()
+                    ? OptionalDouble.of(fit.coefficients().get(index).value()) : OptionalDouble.empty();
+            case R _ -> fit instanceof LineFit line ? line.r() : OptionalDouble.empty();
+            case FittedAt(double x) -> fit.fitted(x);
+        };
+    }
+}
