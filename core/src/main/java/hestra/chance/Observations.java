@@ -18,13 +18,18 @@ import hestra.summary.PairSums;
 record Observations(Pairs pairs, int[] of, double meanX, double meanY, double[] dx, double[] dy) {
 
     static Observations of(Pairs pairs) {
-        int[] of = IntStream.range(0, pairs.size()).flatMap(i -> IntStream.range(0, pairs.count(i)).map(_ -> i)).toArray();
+        int[] of = each(pairs);
         PairSums sums = PairSums.of(pairs);
         double meanX = sums.meanX().toDouble();
         double meanY = sums.meanY().toDouble();
         return new Observations(pairs, of, meanX, meanY,
                 IntStream.of(of).mapToDouble(i -> sums.meanX().negated().plus(pairs.x(i)).toDouble()).toArray(),
                 IntStream.of(of).mapToDouble(i -> sums.meanY().negated().plus(pairs.y(i)).toDouble()).toArray());
+    }
+
+    /** The index of the pair that each observation is of. */
+    static int[] each(Pairs pairs) {
+        return IntStream.range(0, pairs.size()).flatMap(i -> IntStream.range(0, pairs.count(i)).map(_ -> i)).toArray();
     }
 
     int n() {

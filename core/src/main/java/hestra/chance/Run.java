@@ -64,7 +64,8 @@ public final class Run implements Playing {
      * @param level the level of the intervals that are counted, between 0 and 1
      * @param source what another sample is drawn from; nothing where nothing is known of that
      */
-    public record Setup(Play play, Pairs pairs, Curve curve, Watched watched, long number, double level, Optional<Source> source) {}
+    public record Setup(Play play, Pairs pairs, Curve curve, Watched watched, long number, double level,
+            Optional<Source> source) {}
 
     private Run(Setup setup, CurveFit fit, Observations observed, Way way, double centre, double ours, double arrangements) {
         this.setup = setup;
@@ -196,7 +197,8 @@ public final class Run implements Playing {
                 values[made] = outcome.value();
                 slopes[made] = outcome.slope();
                 levels[made] = outcome.level();
-                boolean holds = truth.isPresent() && outcome.interval().filter(it -> it.contains(truth.getAsDouble())).isPresent();
+                boolean holds = truth.isPresent()
+                        && outcome.interval().filter(it -> it.contains(truth.getAsDouble())).isPresent();
                 missed.set(made, !holds);
                 made++;
             }

@@ -1,5 +1,6 @@
 package hestra.chance;
 
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.SplittableRandom;
@@ -34,11 +35,11 @@ public sealed interface Source {
         @Override
         public Optional<Pairs> sample(long seed) {
             SplittableRandom random = new SplittableRandom(seed);
-            int[] of = IntStream.range(0, observed.size()).flatMap(i -> IntStream.range(0, observed.count(i)).map(_ -> i)).toArray();
+            int[] of = Observations.each(observed);
             double[] x = IntStream.of(of).mapToDouble(observed::x).toArray();
             double[] y = IntStream.range(0, x.length).mapToDouble(i -> fit.fitted(x[i]).orElse(Double.NaN)
                     + scatter * random.nextGaussian()).toArray();
-            return IntStream.range(0, x.length).allMatch(i -> Double.isFinite(y[i])) ? Optional.of(Pairs.of(x, y)) : Optional.empty();
+            return Arrays.stream(y).allMatch(Double::isFinite) ? Optional.of(Pairs.of(x, y)) : Optional.empty();
         }
 
         @Override
@@ -60,7 +61,8 @@ public sealed interface Source {
         @Override
         public Optional<Pairs> sample(long seed) {
             return Sample.of(recipe.withSeed(seed), Variable.named("x"), Variable.named("y"), DecimalMark.POINT)
-                    instanceof Sample.Done(Sample sample) ? Optional.of(Pairs.of(sample.table(), sample.roles())) : Optional.empty();
+                    instanceof Sample.Done(Sample sample)
+                    ? Optional.of(Pairs.of(sample.table(), sample.roles())) : Optional.empty();
         }
 
         /** Of a coefficient where the recipe's curve is of the kind that is fitted; at an x always; of r nothing is true. */

@@ -108,7 +108,7 @@ class PileTest {
         assertThat(source.truth(Watched.INTERCEPT).orElseThrow()).isCloseTo(5, within(1e-9));
     }
 
-    /** Shares of shuffles against the t test, and intervals of draws against the truth; docs/accuracy.md says what came of more. */
+    /** Shares of shuffles against the t test, intervals of draws against the truth; docs/accuracy.md says what came of more. */
     @Test
     void shareAgreesWithTheTTestOnNormalData() {
         int sets = Integer.getInteger("hestra.sets", 60);

@@ -29,7 +29,8 @@ final class ChanceOptions {
     private CommandSpec spec;
 
     @Option(names = "--shuffle", paramLabel = "N",
-            description = "deal the y values out anew so many times; how often is the slope as far from 0? All arrangements where they are few")
+            description = "deal the y values out anew so many times; how often is the slope as far from 0? "
+                    + "All arrangements where they are few")
     private Integer shuffle;
 
     @Option(names = "--resample", paramLabel = "N",
@@ -40,7 +41,8 @@ final class ChanceOptions {
     private String of;
 
     @Option(names = "--seed", paramLabel = "RUN",
-            description = "the number of the run: the same number gives the same draws everywhere; one is chosen and told without this")
+            description = "the number of the run: the same number gives the same draws everywhere; "
+                    + "one is chosen and told without this")
     private Long seed;
 
     /** What was asked, a plain sentence where it cannot be played, or nothing where nothing was asked. */

@@ -8,6 +8,7 @@ import hestra.data.Variable;
 import hestra.fit.Interval;
 import hestra.numbers.Counted;
 import hestra.numbers.NumberStyle;
+import hestra.numbers.Words;
 
 /** What chance says of a fit, as text to read. */
 final class ChanceText {
@@ -51,16 +52,18 @@ final class ChanceText {
 
     private void share() {
         String from = pile.centre() == 0 ? "0" : style.show(pile.centre()) + ", the middle of chance,";
-        line("  " + pile.asFar() + " of " + pile.size() + " gave " + watched() + " at least as far from " + from + " as "
+        line("  " + pile.asFar() + " of " + pile.size() + " gave " + Words.withArticle(watched()) + " at least as far from "
+                + from + " as "
                 + style.show(pile.ours()) + ".");
         NumberStyle shares = style.withDigits(DIGITS_OF_A_SHARE);
-        pile.p().ifPresent(p -> line("  p by shuffling  " + shares.p(p) + (pile.isOfAll() ? "" : ", the real one counted too")));
+        String counted = pile.isOfAll() ? "" : ", the real one counted too";
+        pile.p().ifPresent(p -> line("  p by shuffling  " + shares.p(p) + counted));
         asked.p().ifPresent(p -> line("  p by formula    " + shares.p(p)));
     }
 
     private void ends() {
         String level = NumberStyle.STANDARD.shortest(100 * asked.level());
-        line("  The middle " + level + " % of " + watched() + ": "
+        line("  The middle " + level + " % of the " + watched() + ": "
                 + pile.middle(asked.level()).map(this::between).orElse("too few draws to say") + ".");
         asked.interval().ifPresent(interval -> line("  The interval by formula: " + between(interval) + "."));
     }
@@ -72,9 +75,9 @@ final class ChanceText {
     private String watched() {
         return switch (asked.run().setup().watched()) {
             case Watched.OfCoefficient(int index) -> index == 0 && asked.run().fit().coefficients().size() > 1
-                    ? "the intercept" : "the slope";
+                    ? "intercept" : "slope";
             case Watched.R _ -> "r";
-            case Watched.FittedAt(double x) -> "the prediction at " + style.typed(x);
+            case Watched.FittedAt(double x) -> "prediction at " + style.typed(x);
         };
     }
 

@@ -172,9 +172,9 @@ public final class FitCommand implements Callable<Integer> {
                 yield switch (LeastSquares.fit(chosen, pairs)) {
                     case Fit.None(String reason) -> refuse(reason + leftOut(pairs));
                     case CurveFit fit -> heard(pairs, fit) ? 1 :
-                            played(fit, pairs, new FitAnswer(fit, pairs, columns.variable(columns.x()), columns.variable(columns.y()), level,
-                            at, values, formulas.stream().map(text -> Calculation.read(text, DecimalMark.POINT)).toList(),
-                                    parts()));
+                            played(fit, pairs, new FitAnswer(fit, pairs, columns.variable(columns.x()),
+                            columns.variable(columns.y()), level, at, values,
+                            formulas.stream().map(text -> Calculation.read(text, DecimalMark.POINT)).toList(), parts()));
                 };
             }
         };
