@@ -1,7 +1,6 @@
 package hestra.chance;
 
 import java.util.Arrays;
-import java.util.SplittableRandom;
 import java.util.function.DoubleConsumer;
 import java.util.stream.IntStream;
 
@@ -101,20 +100,9 @@ final class Deals implements Way {
 
     @Override
     public Outcome outcome(long run, long draw) {
-        SplittableRandom random = Stream.of(run, draw);
         System.arraycopy(observed.dy(), 0, dealt, 0, dealt.length);
-        double sum = 0;
-        for (int i = dealt.length - 1; i > 0; i--) {
-            int other = random.nextInt(i + 1);
-            double value = dealt[other];
-            dealt[other] = dealt[i];
-            sum += weights[i] * value;
-        }
-        sum += weights[0] * dealt[0];
-        return outcome(sum);
-    }
-
-    private Outcome outcome(double sum) {
+        Stream.deal(dealt, run, draw);
+        double sum = sum(dealt);
         return fit instanceof LineFit ? Outcome.ofLine(factor * sum, sum, observed.meanY()) : Outcome.ofCurve(sum);
     }
 
@@ -125,14 +113,8 @@ final class Deals implements Way {
 
     /** A deal as pairs; the same as {@link #outcome} goes through. */
     static Draw dealt(Observations observed, CurveFit fit, long run, long draw) {
-        SplittableRandom random = Stream.of(run, draw);
         double[] y = IntStream.range(0, observed.n()).mapToDouble(observed::y).toArray();
-        for (int i = y.length - 1; i > 0; i--) {
-            int other = random.nextInt(i + 1);
-            double value = y[other];
-            y[other] = y[i];
-            y[i] = value;
-        }
+        Stream.deal(y, run, draw);
         Pairs pairs = Pairs.of(IntStream.range(0, y.length).mapToDouble(observed::x).toArray(), y);
         return new Draw(pairs, LeastSquares.fit(fit.curve(), pairs));
     }

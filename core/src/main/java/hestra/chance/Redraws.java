@@ -5,7 +5,6 @@ import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 
 import hestra.data.Pairs;
-import hestra.fit.Curve;
 import hestra.fit.CurveFit;
 import hestra.fit.LeastSquares;
 import hestra.fit.LineFit;
@@ -74,11 +73,7 @@ record Redraws(Observations observed, CurveFit fit, Watched watched) implements 
             times[observed.of()[random.nextInt(observed.n())]]++;
         }
         Pairs pairs = repeated(times);
-        return new Draw(pairs, times, LeastSquares.fit(curve(), pairs));
-    }
-
-    private Curve curve() {
-        return fit.curve();
+        return new Draw(pairs, times, LeastSquares.fit(fit.curve(), pairs));
     }
 
     /** Each pair as often as it was drawn; one that was drawn more often than a count may say stands there several times. */

@@ -2,7 +2,6 @@ package hestra.chance;
 
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.BooleanSupplier;
@@ -44,8 +43,8 @@ public final class Run implements Playing {
     private final double centre;
     private final double ours;
     private final double meanX;
-    private final double meanY;
     private final double arrangements;
+    private final OptionalDouble truth;
     private double[] values = new double[0];
     private double[] slopes = new double[0];
     private double[] levels = new double[0];
@@ -74,8 +73,9 @@ public final class Run implements Playing {
         this.centre = centre;
         this.ours = ours;
         this.meanX = observed.meanX();
-        this.meanY = observed.meanY();
         this.arrangements = arrangements;
+        this.truth = setup.play == Play.ANOTHER_SAMPLE
+                ? setup.source.map(it -> it.truth(setup.watched)).orElse(OptionalDouble.empty()) : OptionalDouble.empty();
     }
 
     /** A run of which no draw has been made yet, or why there can be none. */
@@ -110,7 +110,7 @@ public final class Run implements Playing {
             Deals deals = Deals.of(observed, linear, setup.watched);
             return deals.isPossible()
                     ? new Run(setup, fit, observed, deals, deals.centre(setup.watched), deals.ours(), arrangements)
-                    : new None("These values are too large, too small or too far apart to compute with. Use another unit.");
+                    : new None(LeastSquares.TOO_LARGE.reason());
         }
         return setup.watched instanceof Watched.FittedAt
                 ? new Run(setup, fit, observed, new Refits(observed, fit, setup.watched, observed.meanY()), observed.meanY(),
@@ -158,18 +158,12 @@ public final class Run implements Playing {
 
     /** What is true of the number that is watched; nothing where it is not known. */
     public OptionalDouble truth() {
-        return setup.play == Play.ANOTHER_SAMPLE
-                ? setup.source.map(it -> it.truth(setup.watched)).orElse(OptionalDouble.empty()) : OptionalDouble.empty();
+        return truth;
     }
 
     /** Whether for so many draws all arrangements are gone through instead. */
     public boolean isOfAll(int wanted) {
         return arrangements <= wanted || wanted >= ENOUGH_FOR_ALL && arrangements <= MOST_ARRANGEMENTS;
-    }
-
-    /** Whether so many draws have been made. */
-    public boolean isMade(int wanted) {
-        return isOfAll(wanted) ? all != null : made >= wanted;
     }
 
     /** Makes draws until there are so many. */
@@ -188,7 +182,6 @@ public final class Run implements Playing {
             return;
         }
         int until = Math.min(wanted, MOST_DRAWS);
-        OptionalDouble truth = truth();
         while (made < until) {
             int here = Math.min(until, made + BETWEEN_LOOKS);
             room(here);
@@ -253,15 +246,8 @@ public final class Run implements Playing {
         return made;
     }
 
-    /** The mean of y, which is where a curve lies that has nothing to do with x. */
-    public double meanY() {
-        return meanY;
-    }
-
     /** Whether two runs are of the same: then what came of the one came of the other. */
     public boolean isOf(Setup other) {
-        return Objects.equals(setup.play, other.play) && setup.pairs == other.pairs && setup.curve.equals(other.curve)
-                && setup.watched.equals(other.watched) && setup.number == other.number && setup.level == other.level
-                && setup.source.equals(other.source);
+        return setup.equals(other);
     }
 }

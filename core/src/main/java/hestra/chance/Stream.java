@@ -2,6 +2,8 @@ package hestra.chance;
 
 import java.util.SplittableRandom;
 
+import hestra.numbers.Mixing;
+
 /**
  * Chance by numbers: each draw of each run has a stream of its own, so that any draw can be made again without those before it,
  * and the same run is the same on every machine.
@@ -9,8 +11,6 @@ import java.util.SplittableRandom;
  * @see "G. L. Steele, D. Lea, C. H. Flood, Fast splittable pseudorandom number generators, OOPSLA 2014"
  */
 final class Stream {
-
-    private static final long GOLDEN = 0x9E3779B97F4A7C15L;
 
     private Stream() {}
 
@@ -21,14 +21,17 @@ final class Stream {
 
     /** A number for something that begins its own stream from it. */
     static long seed(long run, long draw) {
-        return mixed(mixed(run + GOLDEN) + draw * GOLDEN);
+        return Mixing.mixed(Mixing.mixed(run + Mixing.STEP) + draw * Mixing.STEP);
     }
 
-    /** The mixing step of SplitMix64: neighbouring numbers have nothing in common afterwards. */
-    private static long mixed(long number) {
-        long z = number;
-        z = (z ^ z >>> 30) * 0xBF58476D1CE4E5B9L;
-        z = (z ^ z >>> 27) * 0x94D049BB133111EBL;
-        return z ^ z >>> 31;
+    /** Deals values out anew to the places that they stand in, as a draw of a run does. */
+    static void deal(double[] values, long run, long draw) {
+        SplittableRandom random = of(run, draw);
+        for (int i = values.length - 1; i > 0; i--) {
+            int other = random.nextInt(i + 1);
+            double kept = values[other];
+            values[other] = values[i];
+            values[i] = kept;
+        }
     }
 }

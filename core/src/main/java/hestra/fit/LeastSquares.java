@@ -22,7 +22,8 @@ import hestra.summary.PairSums;
  */
 public final class LeastSquares {
 
-    static final Fit TOO_LARGE =
+    /** Why there is no curve where numbers leave the range of a double. */
+    public static final Fit.None TOO_LARGE =
             new Fit.None("These values are too large, too small or too far apart to compute with. Use another unit.");
 
     /** A residual this small beside the spread of y is arithmetic noise of an exact line: 2⁻⁹⁰. */

@@ -17,6 +17,7 @@ import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.Variable;
 import hestra.numbers.DecimalMark;
+import hestra.numbers.Mixing;
 import hestra.numbers.Rounding;
 import hestra.summary.Association;
 
@@ -101,11 +102,8 @@ public record Sample(DataTable table, Roles roles, double scatter) {
 
     /** Chance for one part of the recipe alone. */
     private static Random stream(Recipe recipe, int part) {
-        // The mixing step of SplitMix64, so that neighbouring seeds have nothing in common.
-        long z = recipe.seed() * 0x9E3779B97F4A7C15L + (part + 1) * 0xD1B54A32D192ED03L;
-        z = (z ^ z >>> 30) * 0xBF58476D1CE4E5B9L;
-        z = (z ^ z >>> 27) * 0x94D049BB133111EBL;
-        return new Random(z ^ z >>> 31);
+        long from = recipe.seed() * Mixing.STEP + (part + 1) * 0xD1B54A32D192ED03L;
+        return new Random(Mixing.mixed(from));
     }
 
     private static void shuffle(int[] values, Random random) {

@@ -17,6 +17,7 @@ import hestra.exercise.Provenance;
 import hestra.exercise.Varying;
 import hestra.exercise.Wish;
 import hestra.numbers.DecimalMark;
+import hestra.numbers.Mixing;
 import hestra.numbers.NumberStyle;
 import hestra.recipe.Range;
 import hestra.recipe.Recipe;
@@ -198,9 +199,6 @@ public final class Variants {
 
     /** The mixing step of SplitMix64 (Steele, Lea and Flood, 2014), so that neighbouring numbers have nothing in common. */
     private static long mixed(long value) {
-        long z = value + 0x9E3779B97F4A7C15L;
-        z = (z ^ z >>> 30) * 0xBF58476D1CE4E5B9L;
-        z = (z ^ z >>> 27) * 0x94D049BB133111EBL;
-        return z ^ z >>> 31;
+        return Mixing.mixed(value + Mixing.STEP);
     }
 }

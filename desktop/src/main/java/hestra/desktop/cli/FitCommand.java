@@ -322,7 +322,7 @@ public final class FitCommand implements Callable<Integer> {
     /** Prints the answer with what chance says of it, where that was asked. */
     private int played(CurveFit fit, Pairs pairs, FitAnswer answer) {
         Optional<Playing> run = chance.run(fit, pairs, level);
-        return run.orElse(null) instanceof Playing.None(String reason)
+        return run.isPresent() && run.get() instanceof Playing.None(String reason)
                 ? refuse(reason) : print(answer, run.map(it -> chance.asked((Run) it, level)));
     }
 
