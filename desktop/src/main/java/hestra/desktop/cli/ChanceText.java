@@ -52,8 +52,8 @@ final class ChanceText {
 
     private void share() {
         String from = pile.centre() == 0 ? "0" : style.show(pile.centre()) + ", the middle of chance,";
-        line("  " + pile.asFar() + " of " + pile.size() + " gave " + Words.withArticle(watched()) + " at least as far from "
-                + from + " as "
+        String one = isR() ? "an r" : Words.withArticle(watched());
+        line("  " + pile.asFar() + " of " + pile.size() + " gave " + one + " at least as far from " + from + " as "
                 + style.show(pile.ours()) + ".");
         NumberStyle shares = style.withDigits(DIGITS_OF_A_SHARE);
         String counted = pile.isOfAll() ? "" : ", the real one counted too";
@@ -63,13 +63,17 @@ final class ChanceText {
 
     private void ends() {
         String level = NumberStyle.STANDARD.shortest(100 * asked.level());
-        line("  The middle " + level + " % of the " + watched() + ": "
+        line("  The middle " + level + " % of " + (isR() ? "r" : "the " + watched()) + ": "
                 + pile.middle(asked.level()).map(this::between).orElse("too few draws to say") + ".");
         asked.interval().ifPresent(interval -> line("  The interval by formula: " + between(interval) + "."));
     }
 
     private String between(Interval interval) {
         return style.show(interval.low()) + " to " + style.show(interval.high());
+    }
+
+    private boolean isR() {
+        return asked.run().setup().watched() instanceof Watched.R;
     }
 
     private String watched() {

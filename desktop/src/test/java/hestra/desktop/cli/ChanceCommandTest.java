@@ -96,6 +96,14 @@ class ChanceCommandTest {
     }
 
     @Test
+    void rHasNoArticleOfItsOwn() {
+        assertThat(fit("--resample", 200, "--of", "r", "--seed", 1)).isZero();
+        assertThat(out.toString()).contains("The middle 95 % of r: ");
+        assertThat(fit("--shuffle", 100, "--of", "r")).isZero();
+        assertThat(out.toString()).contains("12 of 720 gave an r at least as far from 0 as ");
+    }
+
+    @Test
     void whatIsAskedWronglySaysWhatIsWrong() {
         assertThat(fit("--shuffle", 1_000_000_000)).isEqualTo(2);
         assertThat(err.toString()).contains("--shuffle is 1000000000; it must lie between 1 and 100000.");
