@@ -6,17 +6,17 @@ import java.util.OptionalDouble;
 import hestra.fit.Interval;
 
 /**
- * What chance says of a fit beside what the formulas say, to be written as text or as JSON.
+ * What chance says of a fit beside what the formulas say.
  *
  * @param run the run, with its draws made
- * @param draws how many were asked for
+ * @param pile what came of them
  * @param level of the intervals
  */
-public record Asked(Run run, int draws, double level) {
+public record Asked(Run run, Pile pile, double level) {
 
-    /** What came of the draws. */
-    public Pile pile() {
-        return run.pile(draws);
+    /** Of so many draws. */
+    public static Asked of(Run run, int draws, double level) {
+        return new Asked(run, run.pile(draws), level);
     }
 
     /** The p of the formula for what is watched; nothing where there is none. */

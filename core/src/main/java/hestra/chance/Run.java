@@ -166,7 +166,7 @@ public final class Run implements Playing {
         return arrangements <= wanted || wanted >= ENOUGH_FOR_ALL && arrangements <= MOST_ARRANGEMENTS;
     }
 
-    /** Makes draws until there are so many. */
+    /** Makes draws until there are so many; where all arrangements are gone through, some draws to be shown as well. */
     public void make(int wanted) {
         make(wanted, () -> true);
     }
@@ -179,9 +179,8 @@ public final class Run implements Playing {
     public void make(int wanted, BooleanSupplier goesOn) {
         if (isOfAll(wanted)) {
             goThroughAll();
-            return;
         }
-        int until = Math.min(wanted, MOST_DRAWS);
+        int until = Math.min(wanted, isOfAll(wanted) ? ENOUGH_FOR_ALL : MOST_DRAWS);
         while (made < until) {
             int here = Math.min(until, made + BETWEEN_LOOKS);
             room(here);
@@ -241,9 +240,19 @@ public final class Run implements Playing {
         return levels[number - 1] + slopes[number - 1] * (x - meanX);
     }
 
+    /** The slope of the line of a draw that has been made; not a number where no line came of it. */
+    public double slopeOf(int number) {
+        return slopes[number - 1];
+    }
+
     /** How many draws have been made. */
     public int made() {
         return made;
+    }
+
+    /** Whether there is all that so many draws need. */
+    public boolean has(int wanted) {
+        return isOfAll(wanted) ? all != null : made >= Math.min(wanted, MOST_DRAWS);
     }
 
     /** Whether two runs are of the same: then what came of the one came of the other. */

@@ -15,6 +15,7 @@ import hestra.data.PointChange;
 import hestra.data.Roles;
 import hestra.data.Variable;
 import hestra.figure.Below;
+import hestra.figure.ChanceMarks;
 import hestra.figure.DrawnCurve;
 import hestra.figure.Frame;
 import hestra.figure.Handles;
@@ -158,7 +159,8 @@ final class Contents {
                 .pointing().handle()) : Handles.NONE;
         return new PlotContent(new Plane(findings.x(), findings.y(), findings.frame(), plot.x(), plot.y()),
                 new PlotContent.Data(observed.points(), observed.groups(), findings.work().curves().only()),
-                new PlotContent.Lines(shown, inHand, handles, layers.contains(Layer.LEVERAGE) ? influence() : Influence.NONE),
+                new PlotContent.Lines(shown, inHand, handles, layers.contains(Layer.LEVERAGE) ? influence() : Influence.NONE,
+                        findings.chance().map(ChanceInView::marks).orElse(ChanceMarks.NONE)),
                 look(layers),
                 new PlotContent.Attention(reading(), findings.desk().selection(), findings.desk().hovered()), notice);
     }

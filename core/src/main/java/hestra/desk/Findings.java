@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
+import hestra.chance.Play;
 import hestra.data.DataTable;
 import hestra.data.Pairs;
 import hestra.data.Variable;
@@ -70,6 +71,9 @@ public final class Findings {
     private final Once<Optional<CurveOnData>> best;
     private final Once<PlotContent> plot = new Once<>();
     private final Once<PlotContent> strip = new Once<>();
+    private final Once<ChanceInView> chance = new Once<>();
+    /** What chance did when it was last asked. */
+    private Optional<ChanceInView> played;
 
     private Findings(Desk desk, Findings before) {
         this.desk = desk;
@@ -95,6 +99,7 @@ public final class Findings {
         this.best = samePart && before.tasks == tasks ? here.best : new Once<>();
         this.numbers = new NumberForms(work, part.rules(), desk.exercise().mark());
         this.curves = new CurvesInView(work, chosen, open, numbers.level());
+        this.played = here == null ? Optional.empty() : here.played;
         boolean sameData = here != null && here.observed == observed;
         this.framing = Framing.of(observed, work.plot(), part.rules().frame(),
                 sameData ? Optional.of(here.framing) : Optional.empty());
@@ -270,7 +275,31 @@ public final class Findings {
     /** What stands below the plot: what was chosen, or the calculation that is to be filled in. */
     public Below below() {
         return fillIn().map(it -> it.way() == CalculationCells.Way.SUMS ? Below.SUMS : Below.MATRICES)
-                .orElse(work.plot().below());
+                .orElse(work.plot().below() == Below.CHANCE && !mayPlay() ? Below.RESIDUALS : work.plot().below());
+    }
+
+    /** Whether chance may be played here: it shows the line and its numbers. */
+    public boolean mayPlay() {
+        return ChanceInView.isOpen(this);
+    }
+
+    /** Whether a play is offered here at all. */
+    public boolean offers(Play play) {
+        return play != Play.ANOTHER_SAMPLE || ChanceInView.hasSource(this);
+    }
+
+    /** The play that is on: its pile stands below the plot. */
+    public Optional<Play> playing() {
+        return below() == Below.CHANCE ? work.plot().chance().map(ChanceState::play) : Optional.empty();
+    }
+
+    /** What chance does; nothing while no play is on. */
+    public Optional<ChanceInView> chance() {
+        return playing().map(_ -> chance.get(() -> {
+            ChanceInView now = ChanceInView.of(this, played);
+            played = Optional.of(now);
+            return now;
+        }));
     }
 
     /** The picture that points are read off for the task in hand. */

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.StringJoiner;
 import java.util.stream.IntStream;
 
+import hestra.chance.ChanceWords;
 import hestra.data.DataTable;
 import hestra.data.Pairs;
 import hestra.data.Roles;
@@ -65,6 +66,13 @@ public final class PlotDescription {
     public static String ofStrip(Findings findings, StripKind kind) {
         return "Residuals of " + findings.y().described() + " from the "
                 + findings.curves().curveInHand().map(CurveOnData::inWords).orElse("curve") + ", " + kind.title() + ".";
+    }
+
+    /** The pile of what chance gave, in sentences; before anything is drawn what to do. */
+    public static String ofChance(Findings findings) {
+        return findings.chance().map(chance -> chance.words(findings).map(ChanceWords::pileInWords)
+                .orElseGet(() -> chance.problem().orElse(ChanceWords.beforeDrawing(findings.playing().orElseThrow()))))
+                .orElse("");
     }
 
     /** Whether the plot is closed, so that there is nothing to say of its points. */

@@ -49,6 +49,11 @@ public record Session(History history, Findings findings) {
         return new Session(pointed, findings.next(pointed.present()));
     }
 
+    /** The same with what was too long for one go worked out a little further. */
+    public Session goneOn() {
+        return new Session(history, findings.next(history.present()));
+    }
+
     /** Makes an edit, or finds that it cannot be made. */
     public Outcome apply(Edit edit) {
         try {

@@ -4,7 +4,8 @@ package hestra.figure;
 public enum Below {
     RESIDUALS("residuals", "the residual strip"),
     SUMS("by sums", "the calculation of the line by hand, column by column"),
-    MATRICES("by matrices", "the calculation of the selected curve by matrices");
+    MATRICES("by matrices", "the calculation of the selected curve by matrices"),
+    CHANCE("chance", "what chance does");
 
     private final String title;
     private final String meaning;

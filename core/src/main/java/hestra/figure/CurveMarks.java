@@ -33,6 +33,10 @@ final class CurveMarks {
     /** The width of a letter, as a share of its size. */
     private static final double LETTER = 0.5;
     private static final double GOVERNING = 1;
+    private static final double BUNDLE = 0.9;
+    private static final double LAST = 1.8;
+    /** A bent line of the bundle is drawn in so many pieces. */
+    private static final int PIECES = 12;
 
     private final PlotContent content;
     private final Area area;
@@ -50,6 +54,7 @@ final class CurveMarks {
 
     /** All of them, from the ground up. */
     List<Mark> all() {
+        bundle();
         content.fitInHand().ifPresent(this::intervals);
         mean();
         content.inHand().map(DrawnCurve::curve).filter(_ -> !content.isCloudy()).ifPresent(curve -> {
@@ -90,6 +95,35 @@ final class CurveMarks {
         }
         marks.addAll(pieces);
         drawn.add(new HitAreas.Drawn(it.slot(), pieces));
+    }
+
+    /** The lines or curves that chance has drawn, over the x that the data cover; the last of them stands out. */
+    private void bundle() {
+        ChanceMarks chance = content.chance();
+        OptionalDouble from = content.points().stream().filter(content::takesPart).mapToDouble(Point::x).min();
+        OptionalDouble to = content.points().stream().filter(content::takesPart).mapToDouble(Point::x).max();
+        if (chance.isEmpty() || from.isEmpty()) {
+            return;
+        }
+        Stroke pale = Stroke.solid(Ink.CHANCE_PALE, BUNDLE);
+        Stroke strong = Stroke.solid(Ink.CHANCE, LAST);
+        double left = Math.max(x.low(), from.getAsDouble());
+        double right = Math.min(x.high(), to.getAsDouble());
+        chance.lines().forEach(line -> straight(line, left, right, pale));
+        for (int i = 0; i < chance.curves().size(); i++) {
+            marks.addAll(path(chance.curves().get(i), left, right, i < chance.curves().size() - 1 ? pale : strong));
+        }
+        chance.last().ifPresent(line -> straight(line, left, right, strong));
+    }
+
+    /** A straight line, which on a logarithmic axis is bent. */
+    private void straight(ChanceMarks.Straight line, double left, double right, Stroke stroke) {
+        int pieces = content.plane().isStraight() ? 1 : PIECES;
+        for (int i = 0; i < pieces; i++) {
+            double x1 = x.value(x.pixel(left) + (x.pixel(right) - x.pixel(left)) * i / pieces);
+            double x2 = x.value(x.pixel(left) + (x.pixel(right) - x.pixel(left)) * (i + 1) / pieces);
+            marks.addAll(CurvePath.segment(x1, line.at(x1), x2, line.at(x2), content.plane(), area, stroke));
+        }
     }
 
     private static Mark edged(Mark piece) {

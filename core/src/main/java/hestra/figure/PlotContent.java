@@ -45,10 +45,12 @@ public record PlotContent(Plane plane, Data data, Lines lines, Look look, Attent
      *         back
      * @param handles where the curve tried by eye is held
      * @param influence what each point does to the curve in hand
+     * @param chance what chance has dealt or drawn
      */
-    public record Lines(List<DrawnCurve> curves, Optional<DrawnCurve> inHand, Handles handles, Influence influence) {
+    public record Lines(List<DrawnCurve> curves, Optional<DrawnCurve> inHand, Handles handles, Influence influence,
+            ChanceMarks chance) {
 
-        public static final Lines NONE = new Lines(List.of(), Optional.empty(), Handles.NONE, Influence.NONE);
+        public static final Lines NONE = new Lines(List.of(), Optional.empty(), Handles.NONE, Influence.NONE, ChanceMarks.NONE);
     }
 
     /**
@@ -112,13 +114,13 @@ public record PlotContent(Plane plane, Data data, Lines lines, Look look, Attent
 
     /** The same, but for what is pointed at and read: as the instructor sees it. */
     public PlotContent atRest(String newNotice) {
-        return new PlotContent(plane, data, new Lines(curves(), inHand(), Handles.NONE, Influence.NONE), look, Attention.NONE,
+        return new PlotContent(plane, data, new Lines(curves(), inHand(), Handles.NONE, Influence.NONE, ChanceMarks.NONE), look, Attention.NONE,
                 newNotice);
     }
 
     /** The same as it stands on a sheet: what is read off it stays, what is pointed at and held does not. */
     public PlotContent kept() {
-        return new PlotContent(plane, data, new Lines(curves(), inHand(), Handles.NONE, influence()), look,
+        return new PlotContent(plane, data, new Lines(curves(), inHand(), Handles.NONE, influence(), chance()), look,
                 new Attention(reading(), Selection.NONE, OptionalInt.empty()), notice);
     }
 
@@ -126,7 +128,7 @@ public record PlotContent(Plane plane, Data data, Lines lines, Look look, Attent
     public PlotContent withoutEquations() {
         List<DrawnCurve> bare = curves().stream()
                 .map(curve -> new DrawnCurve(curve.slot(), curve.curve(), "", Optional.empty())).toList();
-        return new PlotContent(plane, data, new Lines(bare, inHand(), handles(), influence()), look, attention, notice);
+        return new PlotContent(plane, data, new Lines(bare, inHand(), handles(), influence(), chance()), look, attention, notice);
     }
 
     public List<Point> points() {
@@ -155,6 +157,16 @@ public record PlotContent(Plane plane, Data data, Lines lines, Look look, Attent
 
     public Influence influence() {
         return lines.influence;
+    }
+
+    public ChanceMarks chance() {
+        return lines.chance;
+    }
+
+    /** The same on the way to the places that chance has dealt to the points. */
+    public PlotContent gliding(double share) {
+        return new PlotContent(plane, data, new Lines(curves(), inHand(), handles(), influence(), chance().gliding(share)), look,
+                attention, notice);
     }
 
     public Set<Layer> layers() {

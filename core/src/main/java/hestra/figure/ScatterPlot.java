@@ -31,6 +31,10 @@ public final class ScatterPlot {
     static final double ROOM_FOR_NOTES = 260;
     private static final double HANDLE = 5;
     private static final double TOGETHER = 10.5;
+    private static final double NOT_DRAWN = 3;
+    private static final double DRAWN = 1.5;
+    /** With more points than this it is not written how often each was drawn. */
+    private static final int MOST_TIMES = 60;
 
     private final Layout layout;
     private final PlotContent content;
@@ -166,6 +170,7 @@ public final class ScatterPlot {
         if (!content.shows(Layer.POINTS)) {
             return;
         }
+        dealt();
         boolean cloudy = content.isCloudy();
         DensePoints crowd = new DensePoints(cloudy ? content.points().size() : 0);
         for (Point point : content.points()) {
@@ -187,6 +192,7 @@ public final class ScatterPlot {
             } else if (!content.takesPart(point)) {
                 sheet.add(new Mark.Ring(px, py, content.dress().radius(), Stroke.solid(content.dress().ink(), 1.3)));
             } else {
+                drawnAgain(point, px, py);
                 sheet.add(new Mark.Dot(px, py, radius(point), content.sign(point), content.dress().ink(), Ink.SURFACE));
             }
         }
@@ -196,6 +202,37 @@ public final class ScatterPlot {
         }
         spots = spotted.done();
         names();
+    }
+
+    /** The points where chance has put them, each tied to the height at which it was observed. */
+    private void dealt() {
+        for (ChanceMarks.Dealt it : content.chance().dealt()) {
+            if (x.contains(it.x()) && y.contains(it.y())) {
+                double px = x.pixel(it.x());
+                double py = y.pixel(it.y());
+                it.from().filter(y::contains).ifPresent(from -> lines.add(new Mark.Line(px, y.pixel(from), px, py,
+                        Stroke.dashed(Ink.CHANCE, 1, 2, 3))));
+                points.add(new Mark.Dot(px, py, content.dress().radius(), Sign.DISC, Ink.CHANCE, Ink.SURFACE));
+            }
+        }
+    }
+
+    /** A point that was drawn again: on a ground as much larger as often as it was drawn, with a cross where it was not. */
+    private void drawnAgain(Point point, double px, double py) {
+        Integer times = content.chance().times().get(point.row());
+        if (times == null) {
+            return;
+        }
+        if (times == 0) {
+            points.add(new Mark.Ring(px, py, radius(point) + NOT_DRAWN, Stroke.dashed(Ink.CHANCE, 1, 2, 3)));
+        } else {
+            points.add(new Mark.Dot(px, py, Math.min(LARGEST, content.dress().radius() * DRAWN * Math.sqrt(times)), Sign.DISC,
+                    Ink.CHANCE, Ink.SURFACE));
+        }
+        if (times > 1 && content.chance().times().size() <= MOST_TIMES) {
+            points.add(new Mark.Label(px + LARGEST, py - content.dress().radius(), "×" + times, Face.FIGURES,
+                    layout.size(TOGETHER), Ink.CHANCE, Anchor.START, false));
+        }
     }
 
     /** Points that fall together say how many they are, or only one of them would be seen. */

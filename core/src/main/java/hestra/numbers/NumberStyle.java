@@ -3,6 +3,7 @@ package hestra.numbers;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalDouble;
 
 /**
@@ -21,6 +22,8 @@ public record NumberStyle(DecimalMark mark, int digits, boolean asked) {
 
     /** The sign for "less than nothing": U+2212, not a hyphen. */
     public static final char MINUS = '\u2212';
+
+    private static final char NARROW_SPACE = '\u202f';
 
     /** What is shown where a value is not defined. */
     public static final String UNDEFINED = "\u2013";
@@ -109,6 +112,11 @@ public record NumberStyle(DecimalMark mark, int digits, boolean asked) {
     public String signed(double value, int places) {
         String text = places(value, places);
         return new BigDecimal(value).setScale(places, RoundingMode.HALF_UP).signum() > 0 ? "+" + text : text;
+    }
+
+    /** How many there are of something, with a sign between thousands: "1,000", or "1 000" where a comma marks decimals. */
+    public String count(long number) {
+        return String.format(Locale.ROOT, "%,d", number).replace(',', mark == DecimalMark.POINT ? ',' : NARROW_SPACE);
     }
 
     /** A share between 0 and 1, or a correlation: with as many more digits as keep it from looking like 1 where it is not. */

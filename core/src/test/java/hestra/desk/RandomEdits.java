@@ -12,6 +12,8 @@ import java.util.Set;
 import java.util.stream.IntStream;
 
 import hestra.Kelp;
+import hestra.chance.Play;
+import hestra.chance.Watched;
 import hestra.data.DataTable;
 import hestra.data.Dates;
 import hestra.data.PointChange;
@@ -224,7 +226,12 @@ public final class RandomEdits {
     private Edit plot(Desk desk) {
         Slot slot = one(Slot.values());
         OptionalDouble place = random.nextInt(4) == 0 ? OptionalDouble.empty() : OptionalDouble.of(number());
-        return switch (random.nextInt(19)) {
+        return switch (random.nextInt(23)) {
+            case 19 -> new PlotEdit.PlayChance(one(Play.values()), random.nextInt(4));
+            case 20 -> new PlotEdit.Draw(random.nextInt(300) - 1);
+            case 21 -> new PlotEdit.NumberRun(random.nextInt(9));
+            case 22 -> new PlotEdit.Watch(random.nextInt(3) == 0 ? new Watched.R() : random.nextBoolean()
+                    ? new Watched.OfCoefficient(random.nextInt(5) - 1) : new Watched.FittedAt(number()));
             case 16 -> new PlotEdit.ShowForm(new EquationNotation(random.nextBoolean(), random.nextBoolean(),
                     one(EquationNotation.Base.values())));
             case 17 -> new PlotEdit.ShowLevel(random.nextInt(4) == 0 ? number() : 0.5 + random.nextDouble() / 2);

@@ -96,7 +96,7 @@ final class Contents {
 
     PlotContent content() {
         return new PlotContent(plane, new PlotContent.Data(points, groups, only),
-                new PlotContent.Lines(curves, inHand, handles, influence),
+                new PlotContent.Lines(curves, inHand, handles, influence, ChanceMarks.NONE),
                 new PlotContent.Look(layers, dress, new Precision(NumberStyle.STANDARD, new Fineness(0), new Fineness(1)),
                         0.95),
                 new PlotContent.Attention(reading, Selection.of(selected), OptionalInt.empty()), notice);

@@ -71,7 +71,7 @@ final class ChanceOptions {
 
     /** A run that could be made with what was asked of it. */
     Asked asked(Run run, double level) {
-        return new Asked(run, draws(), level);
+        return Asked.of(run, draws(), level);
     }
 
     private int draws() {

@@ -330,7 +330,7 @@ public final class FitCommand implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         OptionalInt wanted = digits == null ? OptionalInt.empty() : OptionalInt.of(digits);
         out.print(json ? FitJson.of(answer, asked) : FitText.of(answer, wanted)
-                + asked.map(it -> ChanceText.of(it, answer.precision(wanted).style(), answer.y())).orElse(""));
+                + asked.map(it -> ChanceText.of(it, answer.precision(wanted).style(), answer.x(), answer.y())).orElse(""));
         out.flush();
         return 0;
     }

@@ -94,6 +94,12 @@ public final class DeskModel {
         }
     }
 
+    /** What follows from the desk is worked out a little further, where it was too long for one go. */
+    public void goOn() {
+        open.session = open.session.goneOn();
+        tell(open.session.findings());
+    }
+
     /** An edit of one part says of which. */
     private Edit inPart(Edit edit) {
         String here = part.orElseGet(() -> open.session.findings().part().id());

@@ -52,6 +52,12 @@ public final class Swatch {
         return framed(styled(new Line(7, 0, 7, 14), "reading-mark"), SHORT);
     }
 
+    /** A pile of what chance gives. */
+    public static Node ofChance() {
+        return framed(new Pane(styled(new Rectangle(0, 9, 4, 5), "chance-mark"), styled(new Rectangle(5, 2, 4, 12), "chance-mark"),
+                styled(new Rectangle(10, 7, 4, 7), "chance-mark")), SHORT);
+    }
+
     /** Gives a swatch the colour that its points or curve have. */
     public static void colour(Node swatch, Ink ink) {
         if (swatch instanceof Pane pane && !pane.getChildren().isEmpty()) {

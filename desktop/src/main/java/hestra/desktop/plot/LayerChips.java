@@ -17,6 +17,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 
+import hestra.chance.Play;
 import hestra.data.Pairs;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
@@ -51,10 +52,11 @@ public final class LayerChips extends FlowPane {
     private final Map<Layer, ToggleButton> chips = new EnumMap<>(Layer.class);
     private final Map<Layer, CheckMenuItem> more = new EnumMap<>(Layer.class);
     private final Map<Slot, ToggleButton> curves = new EnumMap<>(Slot.class);
+    private final Map<Play, ToggleButton> plays = new EnumMap<>(Play.class);
     private final ToggleButton only = chip("", new FontIcon(Feather.X));
     private final ToggleButton reading = chip("Reading line", Swatch.ofReading());
 
-    public LayerChips(DeskModel model, Consumer<String> notice) {
+    public LayerChips(DeskModel model, Drawing drawing, Consumer<String> notice) {
         this.model = model;
         getStyleClass().add("chips");
         setAlignment(Pos.TOP_CENTER);
@@ -77,7 +79,11 @@ public final class LayerChips extends FlowPane {
         only.setId("chip-only");
         only.setOnAction(_ -> model.apply(new PlotEdit.FitOnly(Set.of())));
         Tip.set(only, "click to fit to all points again");
-        getChildren().addAll(reading, only, moreMenu());
+        getChildren().add(reading);
+        for (Play play : Play.values()) {
+            getChildren().add(playChip(play, drawing));
+        }
+        getChildren().addAll(only, moreMenu());
         holdVisible(this);
         model.watch(this::show);
     }
@@ -91,6 +97,19 @@ public final class LayerChips extends FlowPane {
             }
             show(model.findings());
         });
+        return chip;
+    }
+
+    private ToggleButton playChip(Play play, Drawing drawing) {
+        ToggleButton chip = chip(play.title(), Swatch.ofChance());
+        chip.setId("chip-" + play.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        chip.setOnAction(_ -> {
+            if (!chip.getPseudoClassStates().contains(CLOSED)) {
+                drawing.toggle(play);
+            }
+            show(model.findings());
+        });
+        plays.put(play, chip);
         return chip;
     }
 
@@ -193,6 +212,11 @@ public final class LayerChips extends FlowPane {
             Swatch.colour(chip.getGraphic(), findings.work().plot().dress().ink(slot));
         });
         Swatch.colour(chips.get(Layer.POINTS).getGraphic(), findings.work().plot().dress().ink());
+        plays.forEach((play, chip) -> {
+            present(chip, findings.offers(play));
+            show(chip, findings.playing().filter(play::equals).isPresent(), findings.mayPlay(),
+                    findings.mayPlay() ? play.meaning() : findings.whatOpens(findings.isOpen(Aid.LINE) ? Aid.EQUATION : Aid.LINE));
+        });
         boolean some = !findings.work().curves().only().isEmpty();
         present(only, some);
         only.setSelected(some);

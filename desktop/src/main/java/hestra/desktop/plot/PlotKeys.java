@@ -61,12 +61,14 @@ public final class PlotKeys {
     private final PlotView plot;
     private final DeskModel model;
     private final AxisMenu axes;
+    private final Drawing drawing;
     private final TrialStart trial;
     private final WordTyped word = new WordTyped(System::nanoTime);
     private final Hearing hearing;
     private Runnable copy = () -> { };
 
-    PlotKeys(PlotView plot, DeskModel model, AxisMenu axes) {
+    PlotKeys(PlotView plot, DeskModel model, AxisMenu axes, Drawing drawing) {
+        this.drawing = drawing;
         this.plot = plot;
         this.model = model;
         this.axes = axes;
@@ -112,6 +114,7 @@ public final class PlotKeys {
                     hearing.playOrStop();
                 }
             }
+            case SPACE -> drawing.draw(1);
             case M -> hearing.toggleWalking();
             case COMMA -> hearing.change(1);
             case PERIOD -> hearing.change(-1);
@@ -124,7 +127,8 @@ public final class PlotKeys {
             case MINUS, SUBTRACT -> zoom(ZOOM);
             case DELETE, BACK_SPACE -> remove();
             case ESCAPE -> {
-                consumed = !model.desk().selection().isEmpty() || model.desk().pointing().handle().isPresent();
+                consumed = drawing.goingProperty().get() || !model.desk().selection().isEmpty() || model.desk().pointing().handle().isPresent();
+                drawing.stop();
                 model.apply(new Edit.Select(Selection.NONE));
                 model.apply(new Edit.TakeHandle(OptionalInt.empty()));
                 plot.hint(PlotView.AT_REST);

@@ -31,6 +31,7 @@ import hestra.desktop.parts.DraggedColumn;
 import hestra.figure.Figure;
 import hestra.figure.Figure.Hit;
 import hestra.figure.Figure.Spot;
+import hestra.figure.PlotContent;
 import hestra.figure.ScatterPlot;
 
 import static hestra.desktop.parts.Presence.holdVisible;
@@ -51,17 +52,19 @@ public final class PlotView extends StackPane {
     private final ReadOnlyStringWrapper hint = new ReadOnlyStringWrapper(AT_REST);
     private final TitleField title;
     private final AxisField axis;
+    private final Glide glide;
     private final PointCard card = new PointCard();
     private final Rectangle rubber = new Rectangle();
     private final Circle ghost = new Circle(5.5);
     private Selection spoken = Selection.NONE;
 
-    public PlotView(DeskModel model, Look look) {
+    public PlotView(DeskModel model, Look look, Drawing drawing) {
         this.model = model;
         this.look = look;
         this.axes = new AxisMenu(model, this::editAxis);
         this.view = new FigureView(look, () -> DressMenu.palette(model, look),
-                layout -> ScatterPlot.describe(model.findings().plot(), layout));
+                layout -> ScatterPlot.describe(onTheWay(model.findings().plot()), layout));
+        this.glide = new Glide(view::changed);
         Pane overlay = new Pane(ghost, rubber, card);
         card.setManaged(false);
         overlay.setMouseTransparent(true);
@@ -87,7 +90,7 @@ public final class PlotView extends StackPane {
                 + "everything, X exchanges the axes.");
         model.watch(this::show);
         new PlotMouse(this, model, axes);
-        keys = new PlotKeys(this, model, axes);
+        keys = new PlotKeys(this, model, axes, drawing);
         addEventHandler(DragEvent.DRAG_OVER, this::columnDragged);
         addEventHandler(DragEvent.DRAG_DROPPED, this::columnDragged);
     }
@@ -124,6 +127,10 @@ public final class PlotView extends StackPane {
     /** The figure as it is shown. */
     public Figure figure() {
         return view.figure();
+    }
+
+    private PlotContent onTheWay(PlotContent content) {
+        return glide.on(content);
     }
 
     /** Has the title typed, where it stands. */
@@ -170,6 +177,7 @@ public final class PlotView extends StackPane {
             spoken = selected;
             notifyAccessibleAttributeChanged(AccessibleAttribute.TEXT);
         }
+        glide.watch(findings);
         view.changed();
         OptionalInt pointed = findings.desk().hovered();
         // Once the figure is drawn anew: a point that is dragged is elsewhere then.

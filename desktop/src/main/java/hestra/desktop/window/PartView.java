@@ -21,6 +21,8 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.KeptDivider;
 import hestra.desktop.parts.Lazy;
 import hestra.desktop.parts.Stops;
+import hestra.desktop.plot.ChanceView;
+import hestra.desktop.plot.Drawing;
 import hestra.desktop.plot.DressMenu;
 import hestra.desktop.plot.LayerChips;
 import hestra.desktop.plot.PicturePane;
@@ -28,6 +30,7 @@ import hestra.desktop.plot.PlotView;
 import hestra.desktop.plot.StripView;
 import hestra.desktop.plot.TakeAway;
 import hestra.desktop.readings.CalculationsView;
+import hestra.desktop.readings.ChanceCard;
 import hestra.desktop.readings.ComparisonView;
 import hestra.desktop.readings.PredictionView;
 import hestra.desktop.readings.ReadingsView;
@@ -63,6 +66,7 @@ final class PartView {
     private final Lazy<PicturePane> picture;
     private final StripView strip;
     private final WorkingView working;
+    private final ChanceView chance;
     private final TakeAway takeAway;
     private final DressMenu dress;
     private final VBox plots;
@@ -77,8 +81,10 @@ final class PartView {
     PartView(DeskModel model, Look look, Settings settings, GridHabits habits, Consumer<String> notice,
             Consumer<PlotSheet> savePlot, Consumer<DataTable> saveTable,
             Optional<Consumer<Keepable>> onKeep, Optional<Consumer<CalculationLine>> onKeepLine) {
-        this.chips = new LayerChips(model, notice);
-        this.plot = new PlotView(model, look);
+        Drawing drawing = new Drawing(model);
+        this.chips = new LayerChips(model, drawing, notice);
+        this.plot = new PlotView(model, look, drawing);
+        this.chance = new ChanceView(model, look, drawing);
         this.picture = new Lazy<>(() -> new PicturePane(model, look));
         this.strip = new StripView(model, look);
         this.working = new WorkingView(model, onKeep);
@@ -86,11 +92,11 @@ final class PartView {
         this.dress = new DressMenu(model, look, plot);
         SplitPane figures = figures();
         this.plots = plots(figures);
-        this.stripRoom = new KeptDivider(figures, 0, false, settings, () -> working.isVisible() ? "working" : "strip",
-                () -> working.isVisible() ? WORKING : STRIP * look.type());
+        this.stripRoom = new KeptDivider(figures, 0, false, settings, this::below,
+                () -> strip.isVisible() ? STRIP * look.type() : WORKING * (chance.isVisible() ? look.type() : 1));
         this.table = new TablePane(model, habits, notice);
         this.prediction = new PredictionView(model, saveTable, onKeep);
-        VBox cards = new VBox(new ReadingsView(model), new ComparisonView(model), prediction,
+        VBox cards = new VBox(new ChanceCard(model), new ReadingsView(model), new ComparisonView(model), prediction,
                 new CalculationsView(model, onKeepLine));
         holdVisible(cards);
         cards.getStyleClass().add("cards");
@@ -102,7 +108,7 @@ final class PartView {
         this.tableRoom = new KeptDivider(right, 0, false, settings, () -> "readings", readings::wanted);
         readings.onWanted(tableRoom::place);
         table.onLeast(tableRoom::place);
-        working.visibleProperty().addListener(_ -> stripRoom.place());
+        List.of(working, chance).forEach(it -> it.visibleProperty().addListener((_, _, _) -> stripRoom.place()));
         look.typeProperty().addListener(_ -> makeRoom());
         model.watch(this::light);
         model.watch(findings -> dressed(findings.work().plot().dress().blackOnWhite()));
@@ -157,8 +163,8 @@ final class PartView {
     }
 
     KeyboardRegion belowPlace() {
-        return new KeyboardRegion(List.of(strip, working), () -> strip.isVisible() ? Optional.of(strip) : working.entry()
-                .or(() -> Stops.first(working)));
+        return new KeyboardRegion(List.of(strip, working, chance), () -> strip.isVisible() ? Optional.of(strip)
+                : chance.isVisible() ? Optional.of(chance) : working.entry().or(() -> Stops.first(working)));
     }
 
     KeyboardRegion tablePlace() {
@@ -169,13 +175,20 @@ final class PartView {
         return new KeyboardRegion(List.of(readings), () -> prediction.entry().or(() -> Stops.first(readings.getContent())));
     }
 
+    /** What stands below the plot, each with room of its own. */
+    private String below() {
+        return working.isVisible() ? "working" : chance.isVisible() ? "chance" : "strip";
+    }
+
     private SplitPane figures() {
         strip.setMinHeight(LEAST_BELOW);
         working.setMinHeight(LEAST_BELOW);
         plot.setMinHeight(LEAST_PLOT);
         VBox.setVgrow(strip, Priority.ALWAYS);
         VBox.setVgrow(working, Priority.ALWAYS);
-        VBox below = new VBox(strip, working);
+        chance.setMinHeight(LEAST_BELOW);
+        VBox.setVgrow(chance, Priority.ALWAYS);
+        VBox below = new VBox(strip, working, chance);
         holdVisible(below);
         upper.getChildren().add(plot);
         upper.setMinHeight(LEAST_PLOT);

@@ -41,6 +41,7 @@ import com.fasterxml.jackson.databind.jsontype.TypeIdResolver;
 import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
+import hestra.chance.Watched;
 import hestra.data.Cell;
 import hestra.data.TableEdit;
 import hestra.desk.Edit;
@@ -176,6 +177,7 @@ public final class Json {
                 .addMixIn(Provenance.class, ByKind.class)
                 .addMixIn(Wish.class, ByKind.class)
                 .addMixIn(Along.class, ByKind.class)
+                .addMixIn(Watched.class, ByKind.class)
                 .addMixIn(Task.class, ByKind.class)
                 .addMixIn(Block.class, ByKind.class)
                 .addMixIn(Answer.class, ByKind.class)

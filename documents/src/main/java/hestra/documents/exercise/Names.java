@@ -3,6 +3,7 @@ package hestra.documents.exercise;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
+import hestra.chance.Watched;
 import hestra.data.TableEdit;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
@@ -81,6 +82,14 @@ final class Names {
         name("show-level", PlotEdit.ShowLevel.class);
         name("dress-plot", PlotEdit.DressPlot.class);
         name("show-frame", PlotEdit.ShowFrame.class);
+        name("play-chance", PlotEdit.PlayChance.class);
+        name("draw", PlotEdit.Draw.class);
+        name("number-run", PlotEdit.NumberRun.class);
+        name("watch", PlotEdit.Watch.class);
+        // Watched
+        name("coefficient", Watched.OfCoefficient.class);
+        name("r", Watched.R.class);
+        name("fitted-at", Watched.FittedAt.class);
         // SheetEdit
         name("write-note", SheetEdit.Write.class);
         name("change-note", SheetEdit.ChangeText.class);

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 
+import hestra.chance.Play;
+import hestra.chance.Watched;
 import hestra.data.PointChange;
 import hestra.data.TableEdit;
 import hestra.desk.Edit;
@@ -68,12 +70,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 class NamesTest {
 
     private static final List<Class<?>> FAMILIES = List.of(Edit.Final.class, Edit.Step.class, Edit.Lasting.class, TableEdit.class,
-            Provenance.class, Wish.class, Along.class,
+            Provenance.class, Wish.class, Along.class, Watched.class,
             Answer.class, Measure.class, Rounding.class, Block.class, DecisionSubject.class, DecisionValue.class,
                     DecisionScope.class, Task.class);
     private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Aid.class, Quantity.class, DecimalMark.class,
             PointChange.class, Layer.class, Slot.class, Spacing.class,
-            StripKind.class, Below.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, Terms.Playing.class,
+            StripKind.class, Below.class, Play.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, Terms.Playing.class,
                     Terms.Counting.class, Reason.class, PointMeasure.class, PointSort.class, PointAction.class, PointReason.class,
                     WrongPlot.class, MatchPlot.Shown.class,
             CalculationCells.Way.class, TryReason.class, EquationNotation.Base.class, KeptPoints.class,

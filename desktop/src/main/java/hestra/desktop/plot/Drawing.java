@@ -1,0 +1,137 @@
+package hestra.desktop.plot;
+
+import java.util.concurrent.ThreadLocalRandom;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+
+import hestra.chance.Play;
+import hestra.chance.Run;
+import hestra.desk.ChanceInView;
+import hestra.desk.ChanceState;
+import hestra.desk.Findings;
+import hestra.desk.PlotEdit;
+import hestra.desktop.model.DeskModel;
+import hestra.figure.Below;
+
+/**
+ * Draws by chance: once, or many times, first so slowly that one sees what is done and then faster; stopped at any time. Goes on
+ * by itself with what a long run has left over.
+ */
+public final class Drawing {
+
+    private static final int MOST_UNCHOSEN = 10_000;
+    private static final double A_SECOND = 1e9;
+    /** So many draws a second to begin with, growing by this share of themselves a second. */
+    private static final double FIRST_RATE = 8;
+    private static final double GROWTH = 3;
+    /** Between two steps, seconds: each of them is an edit. */
+    private static final double BETWEEN = 0.05;
+
+    private final DeskModel model;
+    private final ReadOnlyBooleanWrapper going = new ReadOnlyBooleanWrapper();
+    private int from;
+    private int until;
+    private int shown;
+    private long since;
+    private long last;
+    private final AnimationTimer timer = new AnimationTimer() {
+        @Override
+        public void handle(long now) {
+            step(now);
+        }
+    };
+
+    public Drawing(DeskModel model) {
+        this.model = model;
+        model.watch(this::show);
+    }
+
+    /** A number for a run that nobody chose, short enough to be told to somebody. */
+    static long unchosen() {
+        return ThreadLocalRandom.current().nextLong(1, MOST_UNCHOSEN);
+    }
+
+    /** Turns a play on, or off when it is on. */
+    void toggle(Play play) {
+        stop();
+        if (model.findings().playing().filter(play::equals).isPresent()) {
+            model.apply(new PlotEdit.ShowBelow(Below.RESIDUALS));
+        } else {
+            model.apply(new PlotEdit.PlayChance(play, unchosen()));
+        }
+    }
+
+    /** Draws once more, or many times more. */
+    void draw(int more) {
+        if (model.findings().chance().filter(it -> it.problem().isEmpty()).isEmpty()) {
+            return;
+        }
+        stop();
+        from = drawn();
+        until = Math.min(Run.MOST_DRAWS, from + more);
+        shown = from;
+        if (until == from) {
+            return;
+        }
+        if (more == 1 || Platform.getPreferences().isReducedMotion()) {
+            model.apply(new PlotEdit.Draw(until));
+            return;
+        }
+        since = 0;
+        going.set(true);
+        timer.start();
+    }
+
+    /** Stops where it is. */
+    void stop() {
+        if (going.get()) {
+            until = shown;
+            going.set(false);
+            timer.stop();
+        }
+    }
+
+    /** Whether it is being drawn. */
+    ReadOnlyBooleanProperty goingProperty() {
+        return going.getReadOnlyProperty();
+    }
+
+    private int drawn() {
+        return model.findings().work().plot().chance().map(ChanceState::drawn).orElse(0);
+    }
+
+    private void show(Findings findings) {
+        if (findings.chance().filter(ChanceInView::isUnderway).isPresent()) {
+            if (!going.get()) {
+                until = drawn();
+                shown = until;
+                going.set(true);
+                timer.start();
+            }
+        } else if (going.get() && (shown >= until || findings.chance().isEmpty() || drawn() != shown)) {
+            // All is drawn, or something else has been done meanwhile.
+            going.set(false);
+            timer.stop();
+        }
+    }
+
+    private void step(long now) {
+        if (model.findings().chance().filter(ChanceInView::isUnderway).isPresent()) {
+            model.goOn();
+            return;
+        }
+        if (since == 0) {
+            since = now;
+            last = now;
+        } else if (now - last < BETWEEN * A_SECOND) {
+            return;
+        }
+        last = now;
+        double t = (now - since) / A_SECOND;
+        double by = FIRST_RATE / GROWTH * Math.expm1(GROWTH * t);
+        shown = (int) Math.min(until, Math.max(shown + 1.0, from + by));
+        model.apply(new PlotEdit.Draw(shown));
+    }
+}
