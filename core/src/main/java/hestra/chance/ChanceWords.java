@@ -64,6 +64,11 @@ public record ChanceWords(Asked asked, NumberStyle style, String x, String y) {
         return told() != Told.MIDDLE;
     }
 
+    /** Whether it is counted how many intervals hold the truth. */
+    public boolean isOfIntervals() {
+        return told() == Told.HELD;
+    }
+
     /** How many draws were so. */
     public int counted() {
         return play() == Play.SHUFFLE ? pile().asFar() : pile().held();
@@ -78,6 +83,16 @@ public record ChanceWords(Asked asked, NumberStyle style, String x, String y) {
     public String done() {
         return pile().isOfAll() ? "All " + counted(pile().draws(), "arrangement") + " of the values of " + y
                 : "Run " + asked.run().setup().number() + ", " + counted(pile().draws(), play().noun());
+    }
+
+    /** What stands along the pile: "slope in run 4127, 1,000 shuffles". */
+    public String axis() {
+        return watched() + " in " + Character.toLowerCase(done().charAt(0)) + done().substring(1);
+    }
+
+    /** What stands below the pile where nobody wrote anything else. */
+    public String caption() {
+        return done() + ". " + sentence();
     }
 
     /** The one number that says most: "28 of 1,000", or the ends of the middle. */
@@ -140,11 +155,15 @@ public record ChanceWords(Asked asked, NumberStyle style, String x, String y) {
         };
     }
 
-    /** How ours is counted in the share; nothing where that need not be said. */
+    /** What else must be known of the count; nothing where nothing must. */
     public Optional<String> counting() {
-        return play() != Play.SHUFFLE ? Optional.empty() : Optional.of(pile().isOfAll()
-                ? "These are all arrangements that there are, ours among them."
-                : "Counting ours too: " + style.count(pile().asFar() + 1) + " of " + style.count(pile().size() + 1) + ".");
+        return switch (play()) {
+            case SHUFFLE -> Optional.of(pile().isOfAll() ? "These are all arrangements that there are, ours among them."
+                    : "Counting ours too: " + style.count(pile().asFar() + 1L) + " of " + style.count(pile().size() + 1L) + ".");
+            case DRAW_AGAIN -> Optional.empty();
+            case ANOTHER_SAMPLE -> asked.run().setup().source().filter(Source.OfCurve.class::isInstance)
+                    .map(_ -> "The " + asked.run().fit().inWords() + " and its s are taken as the truth here.");
+        };
     }
 
     /** What came of draws that gave no number; nothing where all gave one. */

@@ -3,7 +3,6 @@ package hestra.desk;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -40,31 +39,33 @@ public final class ChanceInView {
     private static final int COST_OF_A_FIT = 40;
     private static final int MOST_LINES = 1_000;
     private static final int MOST_CURVES = 30;
+    private static final int ACROSS = 24;
     /** With more points than this those that chance deals would hide one another. */
     private static final int MOST_DEALT = 2_000;
     /** Intervals are counted in another sample alone. */
     private static final double ANY_LEVEL = 0.95;
 
     private final Playing playing;
+    private final Play play;
     private final int wanted;
     private final double level;
     private final List<Watched> watchable;
     private final Once<Optional<Asked>> asked = new Once<>();
     private final Once<ChanceMarks> marks = new Once<>();
 
-    private ChanceInView(Playing playing, int wanted, double level, List<Watched> watchable) {
+    private ChanceInView(Playing playing, Play play, int wanted, double level, List<Watched> watchable) {
         this.playing = playing;
+        this.play = play;
         this.wanted = wanted;
         this.level = level;
         this.watchable = watchable;
     }
 
     /** Of what follows from a desk; what was drawn before is taken over where it is of the same. */
-    static ChanceInView of(Findings findings, Optional<ChanceInView> before) {
-        ChanceState state = findings.work().plot().chance().orElseThrow();
+    static ChanceInView of(Findings findings, ChanceState state, Optional<ChanceInView> before) {
         Fit fit = findings.curves().fitInHand().orElseGet(findings::fit);
         return switch (fit) {
-            case Fit.None none -> new ChanceInView(new Playing.None(none.reason()), 0, ANY_LEVEL, List.of());
+            case Fit.None none -> new ChanceInView(new Playing.None(none.reason()), state.play(), 0, ANY_LEVEL, List.of());
             case CurveFit curve -> of(findings, state, curve, before);
         };
     }
@@ -73,7 +74,8 @@ public final class ChanceInView {
         double level = findings.numbers().level();
         List<Watched> watchable = watchable(findings, state, fit);
         if (watchable.isEmpty()) {
-            return new ChanceInView(new Playing.None("Nothing of the " + fit.inWords() + " can be watched here."), 0, level,
+            return new ChanceInView(new Playing.None("Nothing of the " + fit.inWords() + " can be watched here."),
+                    state.play(), 0, level,
                     watchable);
         }
         Run.Setup setup = new Run.Setup(state.play(), findings.pairs(), fit.curve(), watched(state.watched(), watchable),
@@ -88,7 +90,7 @@ public final class ChanceInView {
         } else if (same.isPresent() && before.get().is(state.drawn(), level, watchable)) {
             return before.get();
         }
-        return new ChanceInView(playing, state.drawn(), level, watchable);
+        return new ChanceInView(playing, state.play(), state.drawn(), level, watchable);
     }
 
     private boolean is(int draws, double ofLevel, List<Watched> ofWatchable) {
@@ -168,8 +170,7 @@ public final class ChanceInView {
 
     /** What is drawn along the pile's axis, or what to do before there is one. */
     public String title(Findings findings) {
-        return words(findings).map(it -> it.watched() + " in " + it.done().toLowerCase(Locale.ROOT))
-                .orElseGet(() -> ChanceWords.beforeDrawing(findings.playing().orElseThrow()));
+        return words(findings).map(ChanceWords::axis).orElseGet(() -> problem().orElse(ChanceWords.beforeDrawing(play)));
     }
 
     /** What can be watched, in the order in which it is offered. */
@@ -190,6 +191,16 @@ public final class ChanceInView {
     /** Whether there are still draws to be made. */
     public boolean isUnderway() {
         return run().filter(it -> !it.has(wanted)).isPresent();
+    }
+
+    /** The same with all that was still to be made. */
+    public ChanceInView finished() {
+        run().ifPresent(it -> it.make(wanted));
+        return new ChanceInView(playing, play, wanted, level, watchable);
+    }
+
+    public Play play() {
+        return play;
     }
 
     /** How many draws there are, those included that are still to be made. */
@@ -219,7 +230,22 @@ public final class ChanceInView {
         boolean few = run.setup().pairs().size() <= MOST_DEALT;
         return new ChanceMarks(lines, Stream.concat(curves.stream(), lastCurve).toList(), lastLine,
                 few && run.setup().play() != Play.DRAW_AGAIN ? dealt(run, draw) : List.of(),
-                few ? times(run.setup().pairs(), draw) : Map.of());
+                few ? times(run.setup().pairs(), draw) : Map.of(),
+                run.setup().play() == Play.DRAW_AGAIN ? band(run, lines) : List.of());
+    }
+
+    /** Between which heights the middle of the lines lies, across the x that the data cover; nothing for a few lines. */
+    private List<ChanceMarks.Across> band(Run run, List<ChanceMarks.Straight> lines) {
+        int outside = (int) Math.floor((lines.size() + 1) * (1 - level) / 2);
+        if (outside < 1) {
+            return List.of();
+        }
+        double low = run.fit().support().low();
+        double high = run.fit().support().high();
+        return IntStream.rangeClosed(0, ACROSS).mapToDouble(i -> low + (high - low) * i / ACROSS).mapToObj(x -> {
+            double[] heights = lines.stream().mapToDouble(line -> line.at(x)).sorted().toArray();
+            return new ChanceMarks.Across(x, heights[outside - 1], heights[heights.length - outside]);
+        }).toList();
     }
 
     private static List<ChanceMarks.Dealt> dealt(Run run, Draw draw) {

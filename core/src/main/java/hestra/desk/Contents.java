@@ -133,6 +133,9 @@ final class Contents {
         if (!findings.curves().residualsAreOpen()) {
             layers.removeAll(EnumSet.of(Layer.RESIDUALS, Layer.SQUARES, Layer.DEVIATIONS, Layer.LEVERAGE));
         }
+        if (findings.playing().isPresent()) {
+            layers.removeIf(Layer::isOfEachPoint);
+        }
         if (!findings.curves().isShown(findings.curves().slotInHand())) {
             // What belongs to a curve that is hidden is hidden with it.
             layers.removeAll(EnumSet.of(Layer.RESIDUALS, Layer.SQUARES, Layer.DEVIATIONS, Layer.LEVERAGE, Layer.MEAN_INTERVAL,

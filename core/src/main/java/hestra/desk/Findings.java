@@ -295,8 +295,13 @@ public final class Findings {
 
     /** What chance does; nothing while no play is on. */
     public Optional<ChanceInView> chance() {
-        return playing().map(_ -> chance.get(() -> {
-            ChanceInView now = ChanceInView.of(this, played);
+        return playing().flatMap(_ -> played());
+    }
+
+    /** What chance did, whatever stands below the plot now; nothing before it was played, and where it may not be. */
+    public Optional<ChanceInView> played() {
+        return work.plot().chance().filter(_ -> mayPlay()).map(state -> chance.get(() -> {
+            ChanceInView now = ChanceInView.of(this, state, played);
             played = Optional.of(now);
             return now;
         }));

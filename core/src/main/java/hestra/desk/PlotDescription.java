@@ -71,7 +71,7 @@ public final class PlotDescription {
     /** The pile of what chance gave, in sentences; before anything is drawn what to do. */
     public static String ofChance(Findings findings) {
         return findings.chance().map(chance -> chance.words(findings).map(ChanceWords::pileInWords)
-                .orElseGet(() -> chance.problem().orElse(ChanceWords.beforeDrawing(findings.playing().orElseThrow()))))
+                .orElseGet(() -> chance.title(findings)))
                 .orElse("");
     }
 

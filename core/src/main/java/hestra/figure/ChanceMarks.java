@@ -14,11 +14,13 @@ import hestra.fit.CurveOnData;
  * @param last the line of the last draw; nothing where it has none
  * @param dealt the points of the last draw that stand elsewhere than the observed ones
  * @param times how often the last draw took each row; empty where it took none from the table
+ * @param band between which heights the middle of the lines lies, from left to right; empty where that is not shown
  */
 public record ChanceMarks(List<Straight> lines, List<CurveOnData> curves, Optional<Straight> last, List<Dealt> dealt,
-        Map<Integer, Integer> times) {
+        Map<Integer, Integer> times, List<Across> band) {
 
-    public static final ChanceMarks NONE = new ChanceMarks(List.of(), List.of(), Optional.empty(), List.of(), Map.of());
+    public static final ChanceMarks NONE = new ChanceMarks(List.of(), List.of(), Optional.empty(), List.of(), Map.of(),
+            List.of());
 
     /**
      * A straight line.
@@ -27,7 +29,8 @@ public record ChanceMarks(List<Straight> lines, List<CurveOnData> curves, Option
      */
     public record Straight(double x, double level, double slope) {
 
-        double at(double place) {
+        /** Its height at a place. */
+        public double at(double place) {
             return level + slope * (place - x);
         }
     }
@@ -38,6 +41,9 @@ public record ChanceMarks(List<Straight> lines, List<CurveOnData> curves, Option
      * @param from the height at which it was observed; nothing where it is a new one
      */
     public record Dealt(double x, double y, Optional<Double> from) {}
+
+    /** The middle of the lines at one x. */
+    public record Across(double x, double low, double high) {}
 
     public boolean isEmpty() {
         return lines.isEmpty() && curves.isEmpty() && last.isEmpty() && dealt.isEmpty() && times.isEmpty();
@@ -52,6 +58,6 @@ public record ChanceMarks(List<Straight> lines, List<CurveOnData> curves, Option
     ChanceMarks gliding(double share) {
         return new ChanceMarks(lines, curves, share < 1 ? Optional.empty() : last,
                 dealt.stream().map(it -> it.from().map(from -> new Dealt(it.x(), from + share * (it.y() - from), it.from()))
-                        .orElse(it)).toList(), times);
+                        .orElse(it)).toList(), times, band);
     }
 }

@@ -3,6 +3,7 @@ package hestra.figure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.DoubleStream;
 
 import hestra.chance.Asked;
@@ -28,6 +29,8 @@ public final class ChancePile {
     private static final int FEWEST_BARS = 8;
     private static final double GAP = 1;
     private static final double NOTE = 12;
+    private static final double LETTER = 0.56;
+    private static final double ASIDE = 5;
     private static final double SAME = 1e-9;
     /** No end of the scale lies further out than so many times the range of the pile's middle. */
     private static final double FAR = 3;
@@ -101,25 +104,37 @@ public final class ChancePile {
         if (pile.play() == Play.DRAW_AGAIN) {
             middles();
         }
-        upright(pile.ours(), Stroke.solid(Ink.BEST, 2.4), "ours", Ink.BEST);
         if (pile.play() == Play.SHUFFLE) {
-            upright(2 * pile.centre() - pile.ours(), Stroke.dashed(Ink.BEST, 1.6, 4, 3), "", Ink.BEST);
+            upright(2 * pile.centre() - pile.ours(), Stroke.dashed(Ink.BEST, 1.6, 4, 3));
         }
-        asked.run().truth().ifPresent(it -> upright(it, Stroke.dashed(Ink.INK, 2, 6, 4), "true", Ink.INK));
+        upright(pile.ours(), Stroke.solid(Ink.BEST, 2.4));
+        OptionalDouble truth = asked.run().truth();
+        truth.ifPresent(it -> upright(it, Stroke.dashed(Ink.INK, 2, 6, 4)));
+        if (truth.isPresent() && truth.getAsDouble() == pile.ours()) {
+            name(pile.ours(), "ours, taken as true", Ink.BEST, true);
+        } else {
+            boolean right = truth.isEmpty() || pile.ours() > truth.getAsDouble();
+            name(pile.ours(), "ours", Ink.BEST, right);
+            truth.ifPresent(it -> name(it, "true", Ink.INK, !right));
+        }
         return new Figure(layout.width(), layout.height(), area, x, new Scale(0, 1, area.bottom(), area.top()),
                 new Figure.Sheets(ground, lines, List.of(), front), Spots.NONE);
     }
 
-    private void upright(double value, Stroke stroke, String name, Ink ink) {
-        if (!x.contains(value)) {
-            return;
+    private void upright(double value, Stroke stroke) {
+        if (x.contains(value)) {
+            lines.add(new Mark.Line(x.pixel(value), area.top(), x.pixel(value), area.bottom(), stroke));
         }
-        double px = x.pixel(value);
-        lines.add(new Mark.Line(px, area.top(), px, area.bottom(), stroke));
-        boolean right = px < area.left() + area.width() * 0.85;
-        if (!name.isEmpty()) {
-            front.add(new Mark.Label(px + (right ? 5 : -5), area.top() - layout.size(6), name, Face.STRONG, layout.size(NOTE), ink,
-                    right ? Anchor.START : Anchor.END, false));
+    }
+
+    /** Writes what an upright line is above it, to one side; to the other where the side wanted has no room. */
+    private void name(double value, String name, Ink ink, boolean right) {
+        if (x.contains(value)) {
+            double px = x.pixel(value);
+            double room = layout.size(NOTE) * LETTER * name.length() + ASIDE;
+            boolean fits = right ? px + room < layout.width() : px - room < 0;
+            front.add(new Mark.Label(fits ? px + ASIDE : px - ASIDE, area.top() - layout.size(6), name, Face.STRONG,
+                    layout.size(NOTE), ink, fits ? Anchor.START : Anchor.END, false));
         }
     }
 
@@ -146,15 +161,19 @@ public final class ChancePile {
         double width = edges[1] - edges[0];
         int[] all = new int[edges.length - 1];
         int[] filled = new int[edges.length - 1];
-        double[] values = pile.values();
-        for (int i = 0; i < values.length; i++) {
-            double value = values[i];
+        for (int draw = 1; draw <= pile.draws(); draw++) {
+            OptionalDouble found = pile.value(draw);
+            if (found.isEmpty()) {
+                continue;
+            }
+            double value = found.getAsDouble();
             boolean far = pile.play() == Play.SHUFFLE && pile.isAsFar(value);
+            boolean missed = asked.run().truth().isPresent() && pile.isMissed(draw);
             // What is as far as ours stands outside of it, whatever rounding does to the end of a bar.
             double placed = far ? value + Math.signum(value - pile.centre()) * SAME * width : value;
             int at = (int) Math.clamp(Math.floor((placed - edges[0]) / width), 0, all.length - 1);
             all[at]++;
-            filled[at] += far ? 1 : 0;
+            filled[at] += far || missed ? 1 : 0;
         }
         int most = 1;
         for (int count : all) {

@@ -34,7 +34,10 @@ final class CurveMarks {
     private static final double LETTER = 0.5;
     private static final double GOVERNING = 1;
     private static final double BUNDLE = 0.9;
+    private static final double BUNDLE_OF_MANY = 0.5;
+    private static final int MANY = 200;
     private static final double LAST = 1.8;
+    private static final double EDGE = 1.4;
     /** A bent line of the bundle is drawn in so many pieces. */
     private static final int PIECES = 12;
 
@@ -105,13 +108,20 @@ final class CurveMarks {
         if (chance.isEmpty() || from.isEmpty()) {
             return;
         }
-        Stroke pale = Stroke.solid(Ink.CHANCE_PALE, BUNDLE);
+        Stroke pale = Stroke.solid(Ink.CHANCE_PALE, chance.lines().size() > MANY ? BUNDLE_OF_MANY : BUNDLE);
         Stroke strong = Stroke.solid(Ink.CHANCE, LAST);
         double left = Math.max(x.low(), from.getAsDouble());
         double right = Math.min(x.high(), to.getAsDouble());
         chance.lines().forEach(line -> straight(line, left, right, pale));
         for (int i = 0; i < chance.curves().size(); i++) {
             marks.addAll(path(chance.curves().get(i), left, right, i < chance.curves().size() - 1 ? pale : strong));
+        }
+        Stroke edge = Stroke.dashed(Ink.CHANCE, EDGE, 5, 3);
+        for (int i = 1; i < chance.band().size(); i++) {
+            ChanceMarks.Across before = chance.band().get(i - 1);
+            ChanceMarks.Across here = chance.band().get(i);
+            marks.addAll(CurvePath.segment(before.x(), before.low(), here.x(), here.low(), content.plane(), area, edge));
+            marks.addAll(CurvePath.segment(before.x(), before.high(), here.x(), here.high(), content.plane(), area, edge));
         }
         chance.last().ifPresent(line -> straight(line, left, right, strong));
     }

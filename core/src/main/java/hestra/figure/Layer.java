@@ -43,6 +43,11 @@ public enum Layer {
         return ordinal() <= NAMES.ordinal();
     }
 
+    /** Whether it is drawn from each point: where chance puts points elsewhere that would only be in the way. */
+    public boolean isOfEachPoint() {
+        return this == RESIDUALS || this == SQUARES || this == DEVIATIONS;
+    }
+
     /** What is shown to begin with. */
     public static Set<Layer> usual() {
         return EnumSet.of(POINTS, LINE, RESIDUALS, EQUATIONS);

@@ -231,7 +231,7 @@ public final class ScatterPlot {
         }
         if (times > 1 && content.chance().times().size() <= MOST_TIMES) {
             points.add(new Mark.Label(px + LARGEST, py - content.dress().radius(), "×" + times, Face.FIGURES,
-                    layout.size(TOGETHER), Ink.CHANCE, Anchor.START, false));
+                    layout.size(TOGETHER), Ink.INK, Anchor.START, false));
         }
     }
 

@@ -13,7 +13,8 @@ public enum Keepable {
     RESIDUALS("the four residual plots", Numbered.FIGURE),
     SUMS("the calculation by sums", Numbered.TABLE),
     MATRICES("the calculation by matrices", Numbered.TABLE),
-    DATA("the data", Numbered.TABLE);
+    DATA("the data", Numbered.TABLE),
+    CHANCE("what chance does", Numbered.FIGURE);
 
     /** Whether it is counted, and among what. */
     public enum Numbered {

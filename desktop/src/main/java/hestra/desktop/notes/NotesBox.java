@@ -86,7 +86,7 @@ public final class NotesBox extends VBox implements NoteActions {
         Tip.set(more, "Keep something else on the sheet");
         for (Keepable what : List.of(Keepable.STRIP, Keepable.RESIDUALS, Keepable.SUMMARY, Keepable.COEFFICIENTS,
                 Keepable.PREDICTIONS, Keepable.CORRELATIONS, Keepable.SUMS,
-                Keepable.MATRICES, Keepable.DATA)) {
+                Keepable.MATRICES, Keepable.DATA, Keepable.CHANCE)) {
             MenuItem item = Literally.said(new MenuItem(Words.capitalized(what.inWords())));
             item.setOnAction(_ -> Platform.runLater(() -> keepAndCaption(what)));
             more.getItems().add(item);

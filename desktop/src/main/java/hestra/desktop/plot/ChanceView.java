@@ -3,6 +3,8 @@ package hestra.desktop.plot;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleAttribute;
 import javafx.scene.AccessibleRole;
@@ -20,9 +22,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-import hestra.chance.ChanceWords;
 import hestra.chance.Play;
-import hestra.chance.Watched;
 import hestra.desk.ChanceInView;
 import hestra.desk.ChanceState;
 import hestra.desk.Findings;
@@ -39,6 +39,7 @@ import hestra.figure.Below;
 import hestra.figure.ChancePile;
 import hestra.figure.Figure;
 import hestra.figure.Layout;
+import hestra.task.Keepable;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -60,7 +61,7 @@ public final class ChanceView extends VBox {
     private final TextField number = new TextField();
     private final MenuButton watched = new MenuButton();
 
-    public ChanceView(DeskModel model, Look look, Drawing drawing) {
+    public ChanceView(DeskModel model, Look look, Drawing drawing, Optional<Consumer<Keepable>> onKeep) {
         this.model = model;
         this.drawing = drawing;
         this.view = new FigureView(look, () -> DressMenu.palette(model, look), this::figure);
@@ -73,7 +74,7 @@ public final class ChanceView extends VBox {
         stop = QuietButton.of("chance-stop", "Stop", "stops where it is (Escape)", drawing::stop);
         stop.visibleProperty().bind(drawing.goingProperty());
         stop.managedProperty().bind(drawing.goingProperty());
-        HBox head = head();
+        HBox head = head(onKeep);
         VBox.setVgrow(view, Priority.ALWAYS);
         getChildren().addAll(head, view);
         setFocusTraversable(true);
@@ -84,12 +85,15 @@ public final class ChanceView extends VBox {
         addEventHandler(KeyEvent.KEY_PRESSED, this::typed);
         addEventHandler(MouseEvent.MOUSE_PRESSED, _ -> requestFocus());
         model.watch(this::show);
+        drawing.onBegun(() -> Platform.runLater(once::requestFocus));
     }
 
-    private HBox head() {
+    private HBox head(Optional<Consumer<Keepable>> onKeep) {
         FlowPane draw = new FlowPane(8, 4, once, ten, thousand, stop);
         HBox.setHgrow(draw, Priority.ALWAYS);
         draw.setPrefWrapLength(300);
+        onKeep.ifPresent(it -> draw.getChildren().add(QuietButton.of("keep-chance", "On the sheet",
+                "put the pile on your sheet, with the number of its run", () -> it.accept(Keepable.CHANCE))));
         number.setId("chance-number");
         number.getStyleClass().add("number-field");
         number.setPrefColumnCount(5);
@@ -119,7 +123,7 @@ public final class ChanceView extends VBox {
         watched.setMinWidth(USE_PREF_SIZE);
         Tip.set(watched, "the number that is watched");
         HBox choices = new HBox(6, run, number, anew, watched);
-        choices.setAlignment(Pos.TOP_RIGHT);
+        choices.setAlignment(Pos.CENTER_RIGHT);
         HBox head = new HBox(10, draw, choices);
         head.getStyleClass().add("chance-head");
         return head;
@@ -185,7 +189,7 @@ public final class ChanceView extends VBox {
 
     private Figure figure(Layout layout) {
         Findings findings = model.findings();
-        return findings.chance().map(it -> ChancePile.describe(it.asked(), it.problem().orElseGet(() -> it.title(findings)),
+        return findings.chance().map(it -> ChancePile.describe(it.asked(), it.title(findings),
                 findings.numbers().style(), layout))
                 .orElseGet(() -> ChancePile.describe(Optional.empty(), "", findings.numbers().style(), layout));
     }

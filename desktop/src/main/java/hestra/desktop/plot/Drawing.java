@@ -34,6 +34,7 @@ public final class Drawing {
     private int from;
     private int until;
     private int shown;
+    private Runnable begun = () -> { };
     private long since;
     private long last;
     private final AnimationTimer timer = new AnimationTimer() {
@@ -60,7 +61,13 @@ public final class Drawing {
             model.apply(new PlotEdit.ShowBelow(Below.RESIDUALS));
         } else {
             model.apply(new PlotEdit.PlayChance(play, unchosen()));
+            begun.run();
         }
+    }
+
+    /** Has it told when a play has been turned on. */
+    void onBegun(Runnable action) {
+        begun = action;
     }
 
     /** Draws once more, or many times more. */

@@ -13,6 +13,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.MenuButton;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -53,6 +54,7 @@ public final class LayerChips extends FlowPane {
     private final Map<Layer, CheckMenuItem> more = new EnumMap<>(Layer.class);
     private final Map<Slot, ToggleButton> curves = new EnumMap<>(Slot.class);
     private final Map<Play, ToggleButton> plays = new EnumMap<>(Play.class);
+    private final Map<Play, CheckMenuItem> morePlays = new EnumMap<>(Play.class);
     private final ToggleButton only = chip("", new FontIcon(Feather.X));
     private final ToggleButton reading = chip("Reading line", Swatch.ofReading());
 
@@ -83,7 +85,7 @@ public final class LayerChips extends FlowPane {
         for (Play play : Play.values()) {
             getChildren().add(playChip(play, drawing));
         }
-        getChildren().addAll(only, moreMenu());
+        getChildren().addAll(only, moreMenu(drawing));
         holdVisible(this);
         model.watch(this::show);
     }
@@ -155,11 +157,11 @@ public final class LayerChips extends FlowPane {
         return both;
     }
 
-    private MenuButton moreMenu() {
+    private MenuButton moreMenu(Drawing drawing) {
         MenuButton button = new MenuButton("More");
         button.setId("more-layers");
         button.getStyleClass().setAll("chip", "menu", "menu-chip");
-        Tip.set(button, "equations, deviations, intervals, leverage, a smooth line through the residuals");
+        Tip.set(button, "equations, deviations, intervals, leverage, a smooth line through the residuals, what chance does");
         for (Layer layer : Layer.values()) {
             if (!layer.isEveryday()) {
                 CheckMenuItem item = Literally.said(new CheckMenuItem(layer.title()));
@@ -168,6 +170,14 @@ public final class LayerChips extends FlowPane {
                 more.put(layer, item);
                 button.getItems().add(item);
             }
+        }
+        button.getItems().add(new SeparatorMenuItem());
+        for (Play play : Play.values()) {
+            CheckMenuItem item = Literally.said(new CheckMenuItem(play.title()));
+            item.setId("more-" + play.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+            item.setOnAction(_ -> drawing.toggle(play));
+            morePlays.put(play, item);
+            button.getItems().add(item);
         }
         return button;
     }
@@ -194,10 +204,12 @@ public final class LayerChips extends FlowPane {
                 boolean hasUse = layer == Layer.NAMES
                         ? findings.work().drawnRoles().label().isPresent() : layer.isEveryday() || on && layer != Layer.EQUATIONS;
                 present(chip, hasUse);
-                show(chip, on && open, open, open ? layer.meaning() : findings.whatOpens(aid.get()));
+                boolean inTheWay = findings.playing().isPresent() && layer.isOfEachPoint();
+                show(chip, on && open && !inTheWay, open && !inTheWay, inTheWay ? "not drawn while chance is played"
+                        : open ? layer.meaning() : findings.whatOpens(aid.get()));
                 if (more.containsKey(layer)) {
                     more.get(layer).setSelected(on);
-                    more.get(layer).setDisable(!open);
+                    more.get(layer).setDisable(!open || inTheWay);
                 }
             }
         });
@@ -213,8 +225,13 @@ public final class LayerChips extends FlowPane {
         });
         Swatch.colour(chips.get(Layer.POINTS).getGraphic(), findings.work().plot().dress().ink());
         plays.forEach((play, chip) -> {
-            present(chip, findings.offers(play));
-            show(chip, findings.playing().filter(play::equals).isPresent(), findings.mayPlay(),
+            boolean on = findings.playing().filter(play::equals).isPresent();
+            // Once one is on the others are at hand as well.
+            present(chip, findings.offers(play) && findings.playing().isPresent());
+            morePlays.get(play).setVisible(findings.offers(play));
+            morePlays.get(play).setSelected(on);
+            morePlays.get(play).setDisable(!findings.mayPlay());
+            show(chip, on, findings.mayPlay(),
                     findings.mayPlay() ? play.meaning() : findings.whatOpens(findings.isOpen(Aid.LINE) ? Aid.EQUATION : Aid.LINE));
         });
         boolean some = !findings.work().curves().only().isEmpty();

@@ -61,14 +61,14 @@ public final class ChanceCard extends VBox {
     }
 
     private void show(Findings findings, ChanceInView chance) {
-        Play play = findings.playing().orElseThrow();
+        Play play = chance.play();
         title.setText(play.title() + " · " + Counted.of(findings.pairs().n(), "point"));
         Optional<ChanceWords> words = chance.words(findings);
         present(headline, words.isPresent());
         present(bar, words.filter(ChanceWords::isShare).isPresent());
         present(values, words.isPresent());
         sentence.setText(words.map(ChanceWords::ofWhat)
-                .orElseGet(() -> chance.problem().orElse(ChanceWords.beforeDrawing(play))));
+                .orElseGet(() -> chance.title(findings)));
         present(meaning, words.isPresent());
         words.ifPresent(it -> show(findings, it));
     }
@@ -76,7 +76,7 @@ public final class ChanceCard extends VBox {
     private void show(Findings findings, ChanceWords words) {
         headline.setText(words.headline());
         if (words.isShare()) {
-            bar.show(words.counted(), words.of());
+            bar.show(words.counted(), words.of(), words.isOfIntervals());
         }
         values.getChildren().clear();
         for (int row = 0; row < words.readings().size(); row++) {
@@ -105,7 +105,8 @@ public final class ChanceCard extends VBox {
             getChildren().add(part);
         }
 
-        private void show(int counted, int of) {
+        private void show(int counted, int of, boolean held) {
+            getStyleClass().setAll(held ? "held-bar" : "share-bar");
             share = of == 0 ? 0 : (double) counted / of;
             requestLayout();
         }

@@ -84,7 +84,7 @@ final class PartView {
         Drawing drawing = new Drawing(model);
         this.chips = new LayerChips(model, drawing, notice);
         this.plot = new PlotView(model, look, drawing);
-        this.chance = new ChanceView(model, look, drawing);
+        this.chance = new ChanceView(model, look, drawing, onKeep);
         this.picture = new Lazy<>(() -> new PicturePane(model, look));
         this.strip = new StripView(model, look);
         this.working = new WorkingView(model, onKeep);

@@ -90,7 +90,7 @@ public final class WorkingView extends BorderPane {
 
     private void show(Findings findings) {
         Below below = findings.below();
-        boolean visible = below != Below.RESIDUALS;
+        boolean visible = below == Below.SUMS || below == Below.MATRICES;
         present(this, visible);
         if (!visible) {
             shown = null;

@@ -7,16 +7,19 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
+import hestra.chance.ChanceWords;
 import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Row;
+import hestra.desk.ChanceInView;
 import hestra.desk.Findings;
 import hestra.desk.Note;
 import hestra.desk.OwnSheet;
 import hestra.desk.PartWork;
 import hestra.desk.PlotDescription;
 import hestra.documents.page.Piece.Table.Line;
+import hestra.figure.ChancePile;
 import hestra.figure.PlotContent;
 import hestra.figure.ResidualStrip;
 import hestra.figure.ScatterPlot;
@@ -41,6 +44,8 @@ public final class NotePieces {
     private static final double RATIO = 0.55;
     private static final double STRIP_RATIO = 0.32;
     private static final double SMALL_RATIO = 0.72;
+    /** A pile is so many times as high as a strip. */
+    private static final double PILE = 1.3;
     /** So many rows that were set aside are named below a figure. */
     private static final int MOST_SAID = 20;
     /** Tables of more columns have no room beside one another. */
@@ -110,6 +115,7 @@ public final class NotePieces {
             case SUMS -> WorkingPieces.sums(findings, label(), caption);
             case MATRICES -> WorkingPieces.matrices(findings, label(), caption);
             case DATA -> List.of(data(findings, label(), caption));
+            case CHANCE -> List.of(chance(caption));
         };
     }
 
@@ -127,6 +133,16 @@ public final class NotePieces {
     private Piece.Plot strip(PlotContent content, StripKind kind, double ratio, String label, String caption) {
         return new Piece.Plot(layout -> ResidualStrip.describe(content, kind, layout), ratio, label, caption,
                 PlotDescription.ofStrip(findings, kind));
+    }
+
+    /** The pile, with all that it is to hold. */
+    private Piece chance(String caption) {
+        Optional<ChanceInView> chance = findings.played().map(ChanceInView::finished);
+        Optional<ChanceWords> words = chance.flatMap(it -> it.words(findings));
+        return words.<Piece>map(it -> new Piece.Plot(layout -> ChancePile.describe(Optional.of(it.asked()),
+                chance.get().title(findings), it.style(), layout), STRIP_RATIO * PILE, label(),
+                caption.isBlank() ? it.caption() : caption, it.pileInWords()))
+                .orElseGet(() -> new Piece.Remark("Nothing has been drawn by chance yet."));
     }
 
     private List<Piece> equation(String caption) {
