@@ -59,7 +59,7 @@ public record ChanceWords(Asked asked, NumberStyle style, String x, String y) {
         return asked.run().setup().play();
     }
 
-    /** Whether the pile says how often a draw was so: as far from the middle as ours, or with an interval that holds the truth. */
+    /** Whether the pile says how often a draw was so: as far out as ours, or with an interval that holds the truth. */
     public boolean isShare() {
         return told() != Told.MIDDLE;
     }

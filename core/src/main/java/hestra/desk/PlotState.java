@@ -91,6 +91,7 @@ public record PlotState(Set<Layer> layers, Optional<Frame> frame, Spacing x, Spa
 
     /** The same for other variables: on linear axes that fit the data. */
     PlotState forOtherAxes() {
-        return new PlotState(layers, Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, strip, below, unfolded, dress, numbers, chance);
+        return new PlotState(layers, Optional.empty(), Spacing.LINEAR, Spacing.LINEAR, strip, below, unfolded, dress, numbers,
+                chance);
     }
 }

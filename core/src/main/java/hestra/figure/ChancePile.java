@@ -29,6 +29,7 @@ public final class ChancePile {
     private static final int FEWEST_BARS = 8;
     private static final double GAP = 1;
     private static final double NOTE = 12;
+    private static final double BESIDE = 11;
     private static final double LETTER = 0.56;
     private static final double ASIDE = 5;
     private static final double SAME = 1e-9;
@@ -179,7 +180,7 @@ public final class ChancePile {
         for (int count : all) {
             most = Math.max(most, count);
         }
-        double head = pile.play() == Play.DRAW_AGAIN ? layout.size(26) : layout.size(6);
+        double head = pile.play() == Play.DRAW_AGAIN ? layout.size(32) : layout.size(6);
         double one = (area.height() - head) / Math.max(most, FEWEST_BARS);
         for (int i = 0; i < all.length; i++) {
             double left = Math.max(area.left(), x.pixel(edges[i]) + GAP / 2);
@@ -197,15 +198,19 @@ public final class ChancePile {
 
     /** The middle of the pile, and the interval by formula below it. */
     private void middles() {
-        pile.middle(asked.level()).ifPresent(it -> bracket(it, area.top() + layout.size(4), Ink.CHANCE_FAR));
-        asked.interval().ifPresent(it -> bracket(it, area.top() + layout.size(16), Ink.BEST));
+        pile.middle(asked.level()).ifPresent(it -> bracket(it, area.top() + layout.size(6), "drawn", Ink.CHANCE_FAR));
+        asked.interval().ifPresent(it -> bracket(it, area.top() + layout.size(20), "formula", Ink.BEST));
     }
 
-    private void bracket(Interval interval, double y, Ink ink) {
+    private void bracket(Interval interval, double y, String name, Ink ink) {
         double left = Math.clamp(x.pixel(interval.low()), area.left(), area.right());
         double right = Math.clamp(x.pixel(interval.high()), area.left(), area.right());
         lines.add(new Mark.Line(left, y, right, y, Stroke.solid(ink, 2.4)));
         lines.add(new Mark.Line(left, y - BRACKET, left, y + BRACKET, Stroke.solid(ink, 1.6)));
         lines.add(new Mark.Line(right, y - BRACKET, right, y + BRACKET, Stroke.solid(ink, 1.6)));
+        boolean fits = right + ASIDE + layout.size(NOTE) * LETTER * name.length() < layout.width();
+        front.add(new Mark.Label(fits ? right + ASIDE : left - ASIDE, y + layout.size(4), name, Face.TEXT, layout.size(BESIDE),
+                ink,
+                fits ? Anchor.START : Anchor.END, false));
     }
 }

@@ -114,7 +114,8 @@ public record PlotContent(Plane plane, Data data, Lines lines, Look look, Attent
 
     /** The same, but for what is pointed at and read: as the instructor sees it. */
     public PlotContent atRest(String newNotice) {
-        return new PlotContent(plane, data, new Lines(curves(), inHand(), Handles.NONE, Influence.NONE, ChanceMarks.NONE), look, Attention.NONE,
+        return new PlotContent(plane, data, new Lines(curves(), inHand(), Handles.NONE, Influence.NONE, ChanceMarks.NONE), look,
+                Attention.NONE,
                 newNotice);
     }
 

@@ -54,7 +54,8 @@ public final class Swatch {
 
     /** A pile of what chance gives. */
     public static Node ofChance() {
-        return framed(new Pane(styled(new Rectangle(0, 9, 4, 5), "chance-mark"), styled(new Rectangle(5, 2, 4, 12), "chance-mark"),
+        return framed(new Pane(styled(new Rectangle(0, 9, 4, 5), "chance-mark"), styled(new Rectangle(5, 2, 4, 12),
+                "chance-mark"),
                 styled(new Rectangle(10, 7, 4, 7), "chance-mark")), SHORT);
     }
 

@@ -232,7 +232,8 @@ public final class LayerChips extends FlowPane {
             morePlays.get(play).setSelected(on);
             morePlays.get(play).setDisable(!findings.mayPlay());
             show(chip, on, findings.mayPlay(),
-                    findings.mayPlay() ? play.meaning() : findings.whatOpens(findings.isOpen(Aid.LINE) ? Aid.EQUATION : Aid.LINE));
+                    findings.mayPlay() ? play.meaning() : findings.whatOpens(findings.isOpen(Aid.LINE) ? Aid.EQUATION
+                    : Aid.LINE));
         });
         boolean some = !findings.work().curves().only().isEmpty();
         present(only, some);

@@ -127,7 +127,8 @@ public final class PlotKeys {
             case MINUS, SUBTRACT -> zoom(ZOOM);
             case DELETE, BACK_SPACE -> remove();
             case ESCAPE -> {
-                consumed = drawing.goingProperty().get() || !model.desk().selection().isEmpty() || model.desk().pointing().handle().isPresent();
+                consumed = drawing.goingProperty().get() || !model.desk().selection().isEmpty()
+                        || model.desk().pointing().handle().isPresent();
                 drawing.stop();
                 model.apply(new Edit.Select(Selection.NONE));
                 model.apply(new Edit.TakeHandle(OptionalInt.empty()));

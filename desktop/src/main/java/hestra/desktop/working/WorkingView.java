@@ -63,7 +63,8 @@ public final class WorkingView extends BorderPane {
     /** Built when it is first asked for: a desk without it starts sooner. */
     private void build() {
         sums = new SumsTable(model);
-        which = new Choices<>("below", List.of(Below.RESIDUALS, Below.SUMS, Below.MATRICES), Below::title, it -> model.apply(new PlotEdit.ShowBelow(it)));
+        which = new Choices<>("below", List.of(Below.RESIDUALS, Below.SUMS, Below.MATRICES), Below::title, it ->
+                model.apply(new PlotEdit.ShowBelow(it)));
         message.getStyleClass().add("small");
         message.setWrapText(true);
         Label title = new Label("Calculation");

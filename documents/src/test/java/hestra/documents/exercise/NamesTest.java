@@ -75,7 +75,8 @@ class NamesTest {
                     DecisionScope.class, Task.class);
     private static final List<Class<? extends Enum<?>>> ENUMS = List.of(Aid.class, Quantity.class, DecimalMark.class,
             PointChange.class, Layer.class, Slot.class, Spacing.class,
-            StripKind.class, Below.class, Play.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class, Terms.Playing.class,
+            StripKind.class, Below.class, Play.class, Terms.Showing.class, Terms.Opening.class, Terms.Afterwards.class,
+            Terms.Playing.class,
                     Terms.Counting.class, Reason.class, PointMeasure.class, PointSort.class, PointAction.class, PointReason.class,
                     WrongPlot.class, MatchPlot.Shown.class,
             CalculationCells.Way.class, TryReason.class, EquationNotation.Base.class, KeptPoints.class,
