@@ -1,5 +1,6 @@
 package hestra.chance;
 
+import java.util.Comparator;
 import java.util.stream.IntStream;
 
 import hestra.data.Pairs;
@@ -27,9 +28,14 @@ record Observations(Pairs pairs, int[] of, double meanX, double meanY, double[] 
                 IntStream.of(of).mapToDouble(i -> sums.meanY().negated().plus(pairs.y(i)).toDouble()).toArray());
     }
 
-    /** The index of the pair that each observation is of. */
+    /**
+     * The index of the pair that each observation is of, in the order of x, and of y where x is the same: the same points give
+     * the same run, in whatever order they stand in a table.
+     */
     static int[] each(Pairs pairs) {
-        return IntStream.range(0, pairs.size()).flatMap(i -> IntStream.range(0, pairs.count(i)).map(_ -> i)).toArray();
+        return IntStream.range(0, pairs.size()).boxed()
+                .sorted(Comparator.<Integer>comparingDouble(pairs::x).thenComparingDouble(pairs::y))
+                .flatMapToInt(i -> IntStream.range(0, pairs.count(i)).map(_ -> i)).toArray();
     }
 
     int n() {

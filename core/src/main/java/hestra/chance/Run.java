@@ -227,6 +227,11 @@ public final class Run implements Playing {
         return Pile.of(new Pile.About(setup.play, centre, ours, rounding), values, Math.min(wanted, made), missed, false);
     }
 
+    /** The indices of the pairs that the observations of a shuffle are of, in the order in which a draw has them. */
+    public int[] order() {
+        return Observations.each(setup.pairs);
+    }
+
     /** A draw by its number, from 1. */
     public Draw draw(int number) {
         return way.draw(setup.number, number);

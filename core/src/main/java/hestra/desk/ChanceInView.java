@@ -249,10 +249,9 @@ public final class ChanceInView {
     }
 
     private static List<ChanceMarks.Dealt> dealt(Run run, Draw draw) {
-        boolean shuffled = run.setup().play() == Play.SHUFFLE;
-        Pairs pairs = run.setup().pairs();
+        int[] from = run.setup().play() == Play.SHUFFLE ? run.order() : new int[0];
         return IntStream.range(0, draw.pairs().size()).mapToObj(i -> new ChanceMarks.Dealt(draw.pairs().x(i), draw.pairs().y(i),
-                shuffled && draw.pairs().size() == pairs.size() ? Optional.of(pairs.y(i)) : Optional.empty())).toList();
+                i < from.length ? Optional.of(run.setup().pairs().y(from[i])) : Optional.empty())).toList();
     }
 
     private static Map<Integer, Integer> times(Pairs pairs, Draw draw) {

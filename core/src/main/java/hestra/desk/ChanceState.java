@@ -2,10 +2,14 @@ package hestra.desk;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.concurrent.ThreadLocalRandom;
 
 import hestra.chance.Play;
 import hestra.chance.Run;
 import hestra.chance.Watched;
+import hestra.figure.Slot;
+import hestra.fit.Prediction;
+import hestra.task.ChancePlayed;
 
 /**
  * How far chance has been played: what is drawn follows from this and the data, so nothing that was drawn is kept.
@@ -20,6 +24,8 @@ public record ChanceState(Play play, long number, Map<Play, Integer> draws, Watc
     /** The greatest number of a run: short enough to be told to somebody. */
     public static final long MOST_NUMBER = 999_999;
 
+    private static final int MOST_UNCHOSEN = 10_000;
+
     public ChanceState {
         if (number < 1 || number > MOST_NUMBER || draws.values().stream().anyMatch(it -> it < 1 || it > Run.MOST_DRAWS)) {
             throw new IllegalArgumentException("run " + number + " with " + draws + " draws");
@@ -27,9 +33,21 @@ public record ChanceState(Play play, long number, Map<Play, Integer> draws, Watc
         draws = draws.isEmpty() ? Map.of() : Map.copyOf(new EnumMap<>(draws));
     }
 
+    /** A number for a run that nobody chose: short, so that it is easily told and typed. */
+    public static long unchosen() {
+        return ThreadLocalRandom.current().nextLong(1, MOST_UNCHOSEN);
+    }
+
     /** The first run, before anything is drawn. */
     static ChanceState begun(Play play, long number) {
         return new ChanceState(play, number, Map.of(), Watched.SLOPE);
+    }
+
+    /** What a task may see of it. */
+    ChancePlayed played(PartWork work) {
+        boolean ofLine = work.curves().inHand() == Slot.LINE || !work.curves().further().containsKey(work.curves().inHand());
+        return new ChancePlayed(play, number, drawn(), watched, ofLine, work.curves().only(),
+                work.plot().numbers().level().orElse(Prediction.USUAL_LEVEL));
     }
 
     /** How many draws there are of the play in hand. */

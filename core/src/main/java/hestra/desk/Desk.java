@@ -69,7 +69,8 @@ public record Desk(Exercise exercise, Work work, Pointing pointing) {
         PartWork here = work.part(part);
         Drawing drawing = new Drawing(here.plot().dress().title(), here.plot().frame().or(() -> part.rules().frame()));
         return new Bench(truth, here.table(), here.roles(), work.drafts(),
-                new Handiwork(here.curves().trial(), drawing, work.seen(part), here.tracing(), Sections.of(part, this)),
+                new Handiwork(here.curves().trial(), drawing, work.seen(part), here.tracing(), Sections.of(part, this),
+                        here.plot().chance().map(it -> it.played(here))),
                 here.round());
     }
 

@@ -173,6 +173,27 @@ public enum Mistake {
             "The decision is the wrong way round. A small p speaks against no relation; a large one leaves it possible.",
             1, new Choice()),
 
+    NOTHING_PROVED("nothing-proved", "nothing found taken for nothing there",
+            "That data leave something open does not prove that nothing is there.",
+            1, new Choice()),
+
+    ZERO_FOR_OURS("zero-for-ours", "a pile about 0 read as one about ours",
+            "Shuffles have their middle at 0, whatever ours is: they show what chance does where nothing is there, not how far "
+                    + "ours could be off.",
+            1, new Choice()),
+
+    OURS_FOR_ZERO("ours-for-zero", "a pile about ours read as one about 0",
+            "Draws from these points have their middle near ours, not at 0: they show how far ours could be off.",
+            1, new Choice()),
+
+    ONE_SIDE_OF_TWO("one-side-of-two", "one side counted for two",
+            "This is the share on one side only. At least as far from 0 means on either side.",
+            1, new Choice()),
+
+    NEARER_COUNTED("nearer-counted", "those nearer to 0 counted",
+            "This is the share of those that lie nearer to 0. Those at least as far out are asked for.",
+            1, new Choice()),
+
     EXTRAPOLATION_TRUSTED("extrapolation-trusted", "extrapolation trusted",
             "This lies outside the data. Nothing measured says that the curve goes on like this.",
             1, new Choice()),

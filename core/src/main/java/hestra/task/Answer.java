@@ -14,7 +14,7 @@ import hestra.tracing.Tracing;
 /** What a student gives to a task, as it was given. */
 public sealed interface Answer permits Answer.Entered, Answer.RolesChosen, Answer.Treated, Answer.Typed, Answer.Reached,
         Answer.Placed, Answer.Picked, Answer.Drawn, Answer.ReadOff, Answer.Sentence, Described, Predictions, WrittenSection,
-        Pointed, Chosen, Filled, Tried {
+        Pointed, Chosen, Filled, Tried, Played {
 
     /** Whether anything has been given at all. */
     boolean isBlank();

@@ -14,13 +14,14 @@ import hestra.tracing.Tracing;
  * @param seen the states in which a single point had been moved, oldest first
  * @param tracing what was laid on the part's picture
  * @param section what was written and kept on the part's own sheet
+ * @param chance how far chance has been played
  */
 public record Handiwork(Optional<Trial> trial, Drawing drawing, List<Seen> seen, Optional<Tracing> tracing,
-        WrittenSection section) {
+        WrittenSection section, Optional<ChancePlayed> chance) {
 
     /** Nothing was done by hand. */
     public static final Handiwork NONE = new Handiwork(Optional.empty(), Drawing.BY_ITSELF, List.of(), Optional.empty(),
-            WrittenSection.NOTHING);
+            WrittenSection.NOTHING, Optional.empty());
 
     public Handiwork {
         seen = List.copyOf(seen);

@@ -10,7 +10,7 @@ public final class Kinds {
             Predict.KIND, Explain.KIND,
             WriteEquation.KIND, ChooseCurve.KIND, CheckConditions.KIND, NumberQuestion.KIND, Question.KIND, ByEye.KIND,
                     ReachTarget.KIND, FindPoint.KIND, MatchPlot.KIND, FillCalculation.KIND, DrawIt.KIND, TryOut.KIND,
-                    FromPicture.KIND, WriteSection.KIND);
+                    FromPicture.KIND, WriteSection.KIND, WhatChanceDoes.KIND);
 
     private Kinds() {}
 }

@@ -9,7 +9,8 @@ import hestra.data.Row;
 
 /** A task whose answer is that of the data as they were given out, so that points which were moved elsewhere lead astray. */
 public sealed interface RestsOnGiven
-        permits CheckConditions, ChooseCurve, Describe, Explain, FillCalculation, FindPoint, Predict, ReadValue, WriteEquation {
+        permits CheckConditions, ChooseCurve, Describe, Explain, FillCalculation, FindPoint, Predict, ReadValue, WhatChanceDoes,
+        WriteEquation {
 
     /**
      * The places, from 0, of rows in the student's table whose x or y is not what was given out; none for other tasks. Where

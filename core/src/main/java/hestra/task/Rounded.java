@@ -3,7 +3,7 @@ package hestra.task;
 import hestra.numbers.Rounding;
 
 /** A task with numbers in its answer, that are asked for as rounded. */
-public sealed interface Rounded permits AsksNumbers, FillCalculation, TryOut {
+public sealed interface Rounded permits AsksNumbers, FillCalculation, TryOut, WhatChanceDoes {
 
     /** The rounding that is asked for. */
     Rounding rounding();

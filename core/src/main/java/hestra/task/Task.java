@@ -16,7 +16,8 @@ import hestra.feedback.Verdict;
  * {@link UsesCurve}.
  */
 public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip, Predict, Explain, ByEye, ReachTarget, FindPoint,
-        MatchPlot, FillCalculation, DrawIt, TryOut, FromPicture, WriteSection, ByChoice, ByTyping {
+        MatchPlot, FillCalculation, DrawIt, TryOut, FromPicture, WriteSection, WhatChanceDoes,
+        ByChoice, ByTyping {
 
     /** What it has in common with all tasks of its kind. */
     Kind kind();

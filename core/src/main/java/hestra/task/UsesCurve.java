@@ -7,7 +7,7 @@ import hestra.fit.Curve;
 
 /** A task about a curve, or one that is done with what is read off one. */
 public sealed interface UsesCurve
-        permits ByEye, CheckConditions, ChooseCurve, Explain, Predict, ReachTarget, ReadValue, TryOut,
+        permits ByEye, CheckConditions, ChooseCurve, Explain, Predict, ReachTarget, ReadValue, TryOut, WhatChanceDoes,
         WriteEquation, WriteSection, UsesCurve.None {
 
     /** The aids that it calls for: a value cannot be read that is held back. */

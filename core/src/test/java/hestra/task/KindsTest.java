@@ -26,7 +26,7 @@ class KindsTest {
                     new Answer.Sentence(""), Answer.Reached.NOTHING,
             new Answer.Placed(Optional.empty()), Pointed.NOTHING, new Answer.Picked(OptionalInt.empty()),
                     Filled.NOTHING, Chosen.NOTHING,
-            new Answer.Drawn(Optional.empty(), "", "", "", "", "", Optional.empty()), Tried.NOTHING,
+            new Answer.Drawn(Optional.empty(), "", "", "", "", "", Optional.empty()), Tried.NOTHING, Played.NOTHING,
                     new Answer.ReadOff(Optional.empty()), WrittenSection.NOTHING);
 
     private static Stream<Class<?>> members(Class<?> family) {

@@ -149,7 +149,8 @@ class ReachTargetTest {
     void aLineByEyeBelongsToTheStateWhereAConditionLooksAtIt() {
         Trial best = new Trial(new Curve.Line(), List.of(new Trial.Handle(2, 2.98), new Trial.Handle(10, 7.10)));
         Bench bench = new Bench(TRUTH, TRUTH.given(), Optional.empty(), Map.of(),
-                new Handiwork(Optional.of(best), Drawing.BY_ITSELF, List.of(), Optional.empty(), WrittenSection.NOTHING),
+                new Handiwork(Optional.of(best), Drawing.BY_ITSELF, List.of(), Optional.empty(), WrittenSection.NOTHING,
+                        Optional.empty()),
                 OptionalInt.empty());
         ReachTarget task = task(new Condition(new Measure.ByEye(), Band.atMost(1.01)));
         assertThat(task.unfinished(task.standing(bench), TRUTH)).isEmpty();

@@ -116,7 +116,7 @@ public final class ChanceView extends VBox {
         Tip.set(anew, "start another run, with nothing drawn yet");
         anew.setOnAction(_ -> {
             drawing.stop();
-            model.apply(new PlotEdit.NumberRun(Drawing.unchosen()));
+            model.apply(new PlotEdit.NumberRun(ChanceState.unchosen()));
         });
         watched.setId("chance-watched");
         watched.getStyleClass().setAll("quiet", "menu");

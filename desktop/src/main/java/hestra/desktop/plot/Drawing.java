@@ -1,6 +1,5 @@
 package hestra.desktop.plot;
 
-import java.util.concurrent.ThreadLocalRandom;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -21,7 +20,6 @@ import hestra.figure.Below;
  */
 public final class Drawing {
 
-    private static final int MOST_UNCHOSEN = 10_000;
     private static final double A_SECOND = 1e9;
     /** So many draws a second to begin with, growing by this share of themselves a second. */
     private static final double FIRST_RATE = 8;
@@ -49,18 +47,13 @@ public final class Drawing {
         model.watch(this::show);
     }
 
-    /** A number for a run that nobody chose, short enough to be told to somebody. */
-    static long unchosen() {
-        return ThreadLocalRandom.current().nextLong(1, MOST_UNCHOSEN);
-    }
-
     /** Turns a play on, or off when it is on. */
     void toggle(Play play) {
         stop();
         if (model.findings().playing().filter(play::equals).isPresent()) {
             model.apply(new PlotEdit.ShowBelow(Below.RESIDUALS));
         } else {
-            model.apply(new PlotEdit.PlayChance(play, unchosen()));
+            model.apply(new PlotEdit.PlayChance(play, ChanceState.unchosen()));
             begun.run();
         }
     }

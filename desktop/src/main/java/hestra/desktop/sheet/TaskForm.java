@@ -39,6 +39,7 @@ import hestra.task.ReachTarget;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.TryOut;
+import hestra.task.WhatChanceDoes;
 import hestra.task.WriteEquation;
 import hestra.task.WriteSection;
 
@@ -79,6 +80,7 @@ abstract class TaskForm extends VBox {
             case FillCalculation fill -> new FillCalculationForm(model, fill, check, () -> go.accept(AnswerPlace.CALCULATION));
             case DrawIt draw -> new DrawItForm(model, draw, check, () -> go.accept(AnswerPlace.PLOT));
             case TryOut tryOut -> new TryOutForm(model, tryOut, check, () -> go.accept(AnswerPlace.PLOT));
+            case WhatChanceDoes chance -> new ChanceForm(model, chance, check, () -> go.accept(AnswerPlace.PLOT));
             case FromPicture picture -> new FromPictureForm(model, picture, check, () -> go.accept(AnswerPlace.PLOT));
             case Explain explain when explain.explaining().gapped().isPresent() -> new GapsForm(model, explain, check);
             case Explain _ -> new SentenceForm(model, task, check, "Write it as you would say it to a visitor.");

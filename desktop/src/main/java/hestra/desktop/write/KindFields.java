@@ -28,6 +28,7 @@ import hestra.task.ReachTarget;
 import hestra.task.ReadValue;
 import hestra.task.Task;
 import hestra.task.TryOut;
+import hestra.task.WhatChanceDoes;
 import hestra.task.WriteEquation;
 import hestra.task.WriteSection;
 
@@ -58,6 +59,7 @@ final class KindFields<T extends Task> {
             case FillCalculation _ -> FillCalculationFields.add(new KindFields<>(fields, FillCalculation.class));
             case DrawIt _ -> DrawItFields.add(new KindFields<>(fields, DrawIt.class));
             case TryOut _ -> TryOutFields.add(new KindFields<>(fields, TryOut.class), model);
+            case WhatChanceDoes _ -> ChanceFields.add(new KindFields<>(fields, WhatChanceDoes.class), model);
             case FromPicture _ -> FromPictureFields.add(new KindFields<>(fields, FromPicture.class), model);
             case Explain _ -> ExplainFields.add(new KindFields<>(fields, Explain.class), model);
             case WriteEquation _ -> WriteEquationFields.add(new KindFields<>(fields, WriteEquation.class));

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -14,6 +15,8 @@ import javafx.geometry.Point2D;
 import javafx.scene.input.KeyCode;
 
 import hestra.Kelp;
+import hestra.chance.Pile;
+import hestra.chance.Play;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
 import hestra.desk.Findings;
@@ -28,6 +31,7 @@ import hestra.feedback.Quantity;
 import hestra.feedback.Verdict;
 import hestra.figure.Dress;
 import hestra.fit.CurveFit;
+import hestra.fit.Interval;
 import hestra.fit.LeastSquares;
 import hestra.fit.Trial;
 import hestra.marking.ClassOfOne;
@@ -59,6 +63,7 @@ import hestra.task.Task;
 import hestra.task.Truth;
 import hestra.task.TryOut;
 import hestra.task.WantedFigure;
+import hestra.task.WhatChanceDoes;
 import hestra.task.WriteEquation;
 import hestra.task.WriteSection;
 import org.junit.jupiter.api.Test;
@@ -213,6 +218,7 @@ class FirstHourTest {
             case FillCalculation fill -> fill(person, fill, truth);
             case DrawIt draw -> draw(person, draw, truth);
             case TryOut tried -> tryOut(person, tried, truth);
+            case WhatChanceDoes chance -> chance(person, chance);
             case FromPicture picture -> throw new IllegalStateException("not in these: " + picture.id());
             case WriteEquation equation -> paste(person, equation.key(truth).text());
             case WriteSection section -> section(person, section);
@@ -291,6 +297,30 @@ class FirstHourTest {
         }
         person.click(task.id() + "-most-move-1");
         person.click(task.id() + "-reason-" + named(task.reason().orElseThrow()));
+    }
+
+    /** Turns the play on, draws as often as is asked, and says what the pile shows. */
+    private static void chance(Person person, WhatChanceDoes task) throws IOException {
+        person.click(task.id() + "-play");
+        for (int drawn = 0; drawn < task.draws(); drawn += 1_000) {
+            int wanted = drawn + 1_000;
+            person.click("chance-thousand");
+            person.until("the draws", () -> person.model().findings().chance().orElseThrow().wanted() >= wanted);
+        }
+        Pile pile = person.model().findings().chance().orElseThrow().asked().orElseThrow().pile();
+        NumberStyle style = NumberStyle.STANDARD;
+        boolean share = task.play() == Play.SHUFFLE;
+        Optional<Interval> middle = pile.middle(task.level());
+        person.click(task.id() + "-low");
+        person.type(plain(style.show(share ? pile.p().orElseThrow() : middle.orElseThrow().low(), task.rounding())));
+        if (!share) {
+            person.press(KeyCode.TAB);
+            person.type(plain(style.show(middle.orElseThrow().high(), task.rounding())));
+        }
+        boolean against = share ? pile.p().orElseThrow() <= 1 - task.level()
+                : middle.orElseThrow().low() > 0 || middle.orElseThrow().high() < 0;
+        person.click(task.id() + "-meaning-" + (share ? "if-unrelated" : "could-be-off"));
+        person.click(task.id() + "-conclusion-" + (against ? "speaks-against" : "leaves-open"));
     }
 
     /** As it is typed on a keyboard. */

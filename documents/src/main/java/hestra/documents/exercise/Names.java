@@ -25,6 +25,7 @@ import hestra.task.Chosen;
 import hestra.task.Described;
 import hestra.task.Filled;
 import hestra.task.Kinds;
+import hestra.task.Played;
 import hestra.task.Pointed;
 import hestra.task.Predictions;
 import hestra.task.Tried;
@@ -173,6 +174,7 @@ final class Names {
         name("chosen", Chosen.class);
         name("drawn", Answer.Drawn.class);
         name("tried", Tried.class);
+        name("played", Played.class);
         name("read-off", Answer.ReadOff.class);
         name("section", WrittenSection.class);
         // Measure

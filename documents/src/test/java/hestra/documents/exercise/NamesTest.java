@@ -43,6 +43,8 @@ import hestra.targets.PointMeasure;
 import hestra.targets.Reason;
 import hestra.task.Aid;
 import hestra.task.Answer;
+import hestra.task.ChanceConclusion;
+import hestra.task.ChanceMeaning;
 import hestra.task.ChooseCurve;
 import hestra.task.CurveReason;
 import hestra.task.Description;
@@ -79,7 +81,8 @@ class NamesTest {
             Terms.Playing.class,
                     Terms.Counting.class, Reason.class, PointMeasure.class, PointSort.class, PointAction.class, PointReason.class,
                     WrongPlot.class, MatchPlot.Shown.class,
-            CalculationCells.Way.class, TryReason.class, EquationNotation.Base.class, KeptPoints.class,
+            CalculationCells.Way.class, TryReason.class, ChanceMeaning.class, ChanceConclusion.class,
+            EquationNotation.Base.class, KeptPoints.class,
             Keepable.class, Exercise.Purpose.class, Description.Direction.class, Description.Form.class,
                     Description.Strength.class, Description.Unusual.class, Aspect.class, Aspect.About.class, Question.Sort.class,
                     ChooseCurve.By.class, CurveReason.class, FitCondition.class, Trust.class, OwnEquation.class,
