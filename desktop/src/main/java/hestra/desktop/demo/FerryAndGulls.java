@@ -6,11 +6,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
+import hestra.chance.Play;
 import hestra.data.Variable;
 import hestra.exercise.Exercise;
 import hestra.feedback.Mistake;
 import hestra.feedback.Quantity;
 import hestra.fit.Curve;
+import hestra.numbers.Rounding;
 import hestra.recipe.Along;
 import hestra.recipe.MeanCurve;
 import hestra.recipe.Oddities;
@@ -35,6 +37,7 @@ import hestra.task.Question;
 import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.WantedFigure;
+import hestra.task.WhatChanceDoes;
 import hestra.task.WriteSection;
 
 /** Weak and messy: "the data cannot say" is the right answer. */
@@ -54,6 +57,8 @@ final class FerryAndGulls {
             "day",
             "A point far from the line is a question, not a mistake. Look it up, and keep it where nothing "
                     + "was wrong.",
+            "shuffle",
+            "About one shuffle in three has a slope as far from 0 as ours: such a slope is nothing special.",
             "p",
             "A p that is not small says that such a slope comes about easily by chance alone. It does not "
                     + "say that there is no relationship.",
@@ -100,6 +105,12 @@ final class FerryAndGulls {
                 Story.read("r2", "Read R\u00b2", "What share of the variation in gulls goes with passengers?",
                         Quantity.R_SQUARED, 3,
                         "R\u00b2 stands among the readings below the plot.", "It is between 0 and 1."),
+                Story.helped(new WhatChanceDoes(Terms.of("shuffle", "Shuffle the days",
+                        "Deal the gulls out anew to the same passengers, a thousand times. What share of the shuffles gave a "
+                        + "slope at least as far from 0 as ours, and what follows?", 3),
+                        Play.SHUFFLE, 1_000, Quantity.SLOPE, 0.95, new Rounding.Places(2), false, true),
+                        "Turn on Shuffle, draw once and look, then a thousand times.",
+                        "If chance alone does this often, do the data speak against chance?"),
                 Story.read("p", "Read p",
                         "How often would a slope at least as far from 0 come about by chance, if there were no relationship "
                         + "at all? Read p of the slope: it stands in *All numbers*, below the readings.", Quantity.SLOPE_P, 3,

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
+import hestra.chance.Play;
 import hestra.data.Variable;
 import hestra.exercise.Exercise;
 import hestra.feedback.Mistake;
@@ -39,6 +40,7 @@ import hestra.task.Task;
 import hestra.task.Terms;
 import hestra.task.TryOut;
 import hestra.task.TryReason;
+import hestra.task.WhatChanceDoes;
 
 /** A negative r, and one place of high leverage: drag it and watch the line. */
 final class Limpets {
@@ -65,6 +67,9 @@ final class Limpets {
             "try",
             "The line goes through the mean of both variables. A point far from the mean of x turns it like "
                     + "a long lever; one near the mean can only lift it a little.",
+            "again",
+            "About one draw in three leaves the far place out, and those fall steeply: the pile has two humps. One place "
+                    + "decides on the slope.",
             "predict",
             "An interval for a single place is as wide as single places are different. Far beyond the data "
                     + "the line even promises heights below 0.",
@@ -118,6 +123,12 @@ final class Limpets {
                 Story.read("slope", "Read the slope",
                         "Put the points back where they were. By how much does the height change with each step of the index?",
                         Quantity.SLOPE, 3, "The slope is the number before *exposure* in the equation.", "It has a sign."),
+                Story.helped(new WhatChanceDoes(Terms.of("again", "Draw again",
+                        "How far could this slope be off? Draw as many places from these, each put back, a thousand times. "
+                        + "Between which ends does the middle 95 % of the slopes lie?", 3),
+                        Play.DRAW_AGAIN, 1_000, Quantity.SLOPE, 0.95, new Rounding.Places(2), true, false),
+                        "Turn on Draw again above the plot, draw once and look, then a thousand times.",
+                        "Which place decides whether a draw falls gently or steeply?"),
                 Story.helped(new NumberQuestion(Terms.of("without", "Without it",
                         "Now set the place that could pull the line most aside, with a reason, and read the slope of the "
                         + "others.", 2)
@@ -125,6 +136,11 @@ final class Limpets {
                         Story.slopeWithout(made.table(), FAR), new Rounding.Places(3), ""),
                         "Click its point, then *Set aside\u2026* below the table.",
                         "The line has a new equation then: read its slope."),
+                Story.helped(new WhatChanceDoes(Terms.of("again-without", "Draw again without it",
+                        "Leave it aside and draw again a thousand times. Between which ends does the middle 95 % lie now?", 2),
+                        Play.DRAW_AGAIN, 1_000, Quantity.SLOPE, 0.95, new Rounding.Places(2), false, false),
+                        "The place stays aside: only the others are drawn.",
+                        "Compare with the ends before: what did one place do to them?"),
                 Story.helped(new Predict(Terms.of("predict", "How tall will they be?",
                         "Take the point back. Predict the tallest limpet at each exposure by the line of all the places, "
                         + "with the 95 % interval of a single place. Which would you trust, and which cannot be?", 6),
