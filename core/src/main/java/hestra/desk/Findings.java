@@ -362,7 +362,19 @@ public final class Findings {
     public Optional<String> whatAsks(Aspect.About about) {
         return stillAsked()
                 .filter(state -> Explains.explained(state.task()).filter(about::equals).isPresent()).findFirst()
-                .map(state -> "What does this say? Task " + state.number() + " asks.");
+                .map(Findings::asks);
+    }
+
+    /** The same of the pile of a play. */
+    public Optional<String> whatAsks(Play play) {
+        return stillAsked().filter(state -> state.task().asksWhatSays(play)
+                || play == Play.SHUFFLE && Explains.explained(state.task()).filter(Aspect.About.P::equals)
+                .isPresent()).findFirst()
+                .map(Findings::asks);
+    }
+
+    private static String asks(TaskState state) {
+        return "What does this say? Task " + state.number() + " asks.";
     }
 
     /** The tasks of the part that are not known to be done. */

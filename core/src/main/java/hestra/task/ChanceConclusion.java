@@ -7,11 +7,11 @@ import hestra.feedback.Mistake;
 
 /** What follows from a pile. */
 public enum ChanceConclusion {
-    SPEAKS_AGAINST("chance alone seldom does this: the data speak against \u201cnothing to do with each other\u201d",
-            "0 is not among what fits these data: they speak against \u201cnothing to do with each other\u201d"),
+    PROVES_NONE("the two have nothing to do with each other", "the two have nothing to do with each other"),
     LEAVES_OPEN("chance alone does this often enough: the data leave it open",
             "0 is among what fits these data: they leave it open"),
-    PROVES_NONE("the two have nothing to do with each other", "the two have nothing to do with each other"),
+    SPEAKS_AGAINST("chance alone seldom does this: the data speak against \u201cnothing to do with each other\u201d",
+            "0 is not among what fits these data: they speak against \u201cnothing to do with each other\u201d"),
     CAUSE("the one causes the other", "the one causes the other");
 
     private final String shuffled;

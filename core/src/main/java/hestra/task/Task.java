@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
+import hestra.chance.Play;
 import hestra.feedback.Quantity;
 import hestra.feedback.Verdict;
 /**
@@ -102,6 +103,11 @@ public sealed interface Task permits EnterData, ChooseRoles, Describe, FindSlip,
 
     /** Whether it is answered in the picture that lies under the part's data. */
     default boolean readsPicture() {
+        return false;
+    }
+
+    /** Whether it asks what the pile of a play says, so that nothing else may tell. */
+    default boolean asksWhatSays(Play play) {
         return false;
     }
 

@@ -121,6 +121,11 @@ public record WhatChanceDoes(Terms terms, Play play, int draws, Quantity watched
         };
     }
 
+    @Override
+    public boolean asksWhatSays(Play of) {
+        return means && of == play;
+    }
+
     /** What is watched in a word: "slope". */
     public String name() {
         return switch (watched) {

@@ -185,6 +185,15 @@ class WhatChanceDoesTest {
     }
 
     @Test
+    void whatTheTaskAsksNothingElseTells() {
+        Desk desk = desk(SHUFFLE, played(Play.SHUFFLE, 9, 1_000));
+        assertThat(Findings.of(desk).whatAsks(Play.SHUFFLE)).contains("What does this say? Task 1 asks.");
+        assertThat(Findings.of(desk).whatAsks(Play.DRAW_AGAIN)).isEmpty();
+        Desk done = desk.apply(new Edit.Draft(ID, SAID.withLow("0.017"))).apply(new Edit.Check(ID));
+        assertThat(Findings.of(done).whatAsks(Play.SHUFFLE)).isEmpty();
+    }
+
+    @Test
     void theKeyIsTheFormulasWithAWordThatTheRunDecides() {
         assertThat(SHUFFLE.key(Kelp.truth(Kelp.exercise(SHUFFLE))).text())
                 .startsWith("by the student\u2019s own run of 1,000 shuffles or more; the formula gives about 0.000 · how often")

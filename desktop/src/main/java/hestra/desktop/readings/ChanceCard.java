@@ -17,7 +17,6 @@ import hestra.desk.ChanceInView;
 import hestra.desk.Findings;
 import hestra.desktop.model.DeskModel;
 import hestra.numbers.Counted;
-import hestra.sentences.Aspect;
 
 import static hestra.desktop.parts.Presence.holdVisible;
 import static hestra.desktop.parts.Presence.present;
@@ -88,7 +87,7 @@ public final class ChanceCard extends VBox {
             values.addRow(row, name, value);
         }
         // What is asked by a task is not said here.
-        Optional<String> asked = findings.whatAsks(Aspect.About.P);
+        Optional<String> asked = findings.whatAsks(words.asked().run().setup().play());
         meaning.setText(Stream.of(words.counting(), words.failed(), Optional.of(asked.orElseGet(words::meaning)))
                 .flatMap(Optional::stream).collect(Collectors.joining(" ")));
     }
