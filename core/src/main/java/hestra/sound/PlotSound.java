@@ -7,19 +7,27 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
+import java.util.function.DoubleUnaryOperator;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
+import hestra.chance.Asked;
 import hestra.data.Pairs;
+import hestra.figure.ChancePile;
 import hestra.figure.DrawnCurve;
 import hestra.figure.Figure;
 import hestra.figure.Frame;
+import hestra.figure.Ink;
 import hestra.figure.Layout;
+import hestra.figure.Mark;
 import hestra.figure.PlotContent;
 import hestra.figure.Scale;
 import hestra.figure.ScatterPlot;
 import hestra.figure.SmallPlot;
 import hestra.figure.Ticks;
 import hestra.fit.CurveOnData;
+import hestra.numbers.NumberStyle;
 
 /**
  * A scatter plot as it is heard. Time and ear follow x: the left edge of the axis is the beginning and the left ear. The pitch
@@ -72,6 +80,7 @@ public record PlotSound(Scale x, Scale y, List<Place> points, Optional<DoubleFun
     private static final double KNOCK_PITCH = 1_800;
     private static final int GLIDE_STEPS = 60;
     private static final int ABOUT_TICKS = 6;
+    private static final double BETWEEN_BARS = 1;
     private static final Layout ANY = new Layout(600, 400, 1);
 
     public PlotSound {
@@ -100,6 +109,25 @@ public record PlotSound(Scale x, Scale y, List<Place> points, Optional<DoubleFun
         Optional<DoubleFunction<OptionalDouble>> line = plot.line().map(it -> at -> OptionalDouble.of(it.at(at)));
         return new PlotSound(along, new Scale(frame.yLow(), frame.yHigh(), 0, 1), places(plot.points()), line, false,
                 Ticks.along(along, ABOUT_TICKS).values());
+    }
+
+    /** A pile: the heights of its bars are a glide; its ends are struck, and ours where it stands. */
+    public static PlotSound of(Asked pile) {
+        Figure figure = ChancePile.describe(Optional.of(pile), "", NumberStyle.STANDARD, ANY);
+        List<Mark.Box> bars = figure.ground().stream().filter(Mark.Box.class::isInstance).map(Mark.Box.class::cast)
+                .filter(it -> it.fill() == Ink.CHANCE_PALE).toList();
+        DoubleUnaryOperator height = at -> bars.stream().filter(it -> it.x() <= figure.x().pixel(at)
+                && figure.x().pixel(at) <= it.x() + it.width() + BETWEEN_BARS).mapToDouble(Mark.Box::height).findFirst()
+                .orElse(0);
+        double highest = bars.stream().mapToDouble(Mark.Box::height).max().orElse(1);
+        List<Place> struck = DoubleStream.concat(DoubleStream.of(pile.pile().ours()), DoubleStream.of(pile.pile().values()))
+                .filter(figure.x()::contains).sorted().mapToObj(at -> new Place(at, height.applyAsDouble(at))).toList();
+        List<Place> ends = struck.isEmpty() ? List.of() : List.of(struck.getFirst(), struck.getLast());
+        double ours = pile.pile().ours();
+        return new PlotSound(figure.x(), new Scale(0, highest, 0, 1), Stream.concat(ends.stream(),
+                Stream.of(new Place(ours, height.applyAsDouble(ours)))).distinct().toList(),
+                Optional.of(at -> OptionalDouble.of(height.applyAsDouble(at))), false,
+                Ticks.along(figure.x(), ABOUT_TICKS).values());
     }
 
     private static List<Place> places(Pairs pairs) {

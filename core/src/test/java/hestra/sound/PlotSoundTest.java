@@ -6,11 +6,16 @@ import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
 import java.util.stream.IntStream;
 
+import hestra.chance.Asked;
+import hestra.chance.Play;
+import hestra.chance.Run;
+import hestra.chance.Watched;
 import hestra.data.Pairs;
 import hestra.figure.Frame;
 import hestra.figure.Scale;
 import hestra.figure.SmallPlot;
 import hestra.figure.Spacing;
+import hestra.fit.Curve;
 import hestra.sound.PlotSound.Part;
 import hestra.sound.PlotSound.Place;
 import org.junit.jupiter.api.Test;
@@ -55,6 +60,20 @@ class PlotSoundTest {
 
     private static List<Place> along(double a, double b) {
         return IntStream.rangeClosed(1, 9).mapToObj(x -> new Place(x, a + b * x)).toList();
+    }
+
+    @Test
+    void aPileIsHighestInItsMiddleAndOursIsStruckWhereItStands() {
+        Pairs pairs = Pairs.of(IntStream.range(0, 12).asDoubleStream().toArray(),
+                new double[] {3, 1, 4, 1, 5, 9, 2, 6, 5, 3, 5, 8});
+        Run run = (Run) Run.of(new Run.Setup(Play.SHUFFLE, pairs, new Curve.Line(), Watched.SLOPE, 4, 0.95, Optional.empty()));
+        run.make(3_000);
+        PlotSound pile = PlotSound.of(Asked.of(run, 3_000, 0.95));
+        DoubleFunction<OptionalDouble> height = pile.curve().orElseThrow();
+        assertThat(height.apply(0).orElseThrow()).isGreaterThan(2 * height.apply(run.ours()).orElseThrow());
+        assertThat(pile.points()).extracting(Place::x).hasSize(3).contains(run.ours());
+        Waves waves = new PlotSound(pile.x(), pile.y(), pile.points(), pile.curve(), false, List.of()).play(Part.CURVE, 4);
+        assertThat(pitch(waves, 1.95, 2.05)).as("slopes of shuffles lie about 0").isGreaterThan(2 * pitch(waves, 0.35, 0.5));
     }
 
     /** Half way up the axis is one and a quarter octaves above 220 Hz; the ends are 220 and 220 · 2^2.5. */

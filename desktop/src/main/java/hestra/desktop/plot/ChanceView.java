@@ -34,11 +34,13 @@ import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Literally;
 import hestra.desktop.parts.Names;
 import hestra.desktop.parts.QuietButton;
+import hestra.desktop.parts.SoundPlayer;
 import hestra.desktop.parts.Tip;
 import hestra.figure.Below;
 import hestra.figure.ChancePile;
 import hestra.figure.Figure;
 import hestra.figure.Layout;
+import hestra.sound.PlotSound;
 import hestra.task.Keepable;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -50,6 +52,7 @@ public final class ChanceView extends VBox {
 
     private static final int TEN = 10;
     private static final int THOUSAND = 1_000;
+    private static final double SECONDS = 4;
 
     private final DeskModel model;
     private final Drawing drawing;
@@ -60,6 +63,7 @@ public final class ChanceView extends VBox {
     private final Button stop;
     private final TextField number = new TextField();
     private final MenuButton watched = new MenuButton();
+    private final SoundPlayer player = new SoundPlayer();
 
     public ChanceView(DeskModel model, Look look, Drawing drawing, Optional<Consumer<Keepable>> onKeep) {
         this.model = model;
@@ -79,7 +83,7 @@ public final class ChanceView extends VBox {
         getChildren().addAll(head, view);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        setAccessibleHelp("Space draws once more.");
+        setAccessibleHelp("Space draws once more, S plays the pile: its height is the pitch, its ends and ours are struck.");
         getStyleClass().addAll("strip", "chance");
         setId("chance");
         addEventHandler(KeyEvent.KEY_PRESSED, this::typed);
@@ -149,6 +153,19 @@ public final class ChanceView extends VBox {
         } else if (event.getCode() == KeyCode.SPACE && event.getTarget() == this) {
             drawing.draw(1);
             event.consume();
+        } else if (event.getCode() == KeyCode.S && event.getTarget() == this && !event.isShortcutDown()) {
+            playOrStop();
+            event.consume();
+        }
+    }
+
+    /** The pile as it is heard, from left to right. */
+    private void playOrStop() {
+        if (player.isPlaying()) {
+            player.stop();
+        } else {
+            model.findings().chance().flatMap(ChanceInView::asked)
+                    .ifPresent(it -> player.play(PlotSound.of(it).play(PlotSound.Part.BOTH, SECONDS), () -> { }));
         }
     }
 

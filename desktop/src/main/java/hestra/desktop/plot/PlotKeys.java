@@ -45,6 +45,7 @@ public final class PlotKeys {
             new KeyLine("F", "fits to the selected points, or all again"),
             new KeyLine("P", "keeps the prediction"),
             new KeyLine("D", "the plot in words"),
+            new KeyLine("Space", "draws once more by chance, where a play is on; S at the pile plays it"),
             new KeyLine("S, Shift+S", "plays the plot, or stops; something else of it"),
             new KeyLine(", .", "plays slower, faster"),
             new KeyLine("M", "each point sounds as you walk"),

@@ -25,6 +25,7 @@ import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
 import hestra.desk.PartEdit;
+import hestra.desk.PlotDescription;
 import hestra.desk.PlotEdit;
 import hestra.desktop.demo.FlaskPicture;
 import hestra.desktop.demo.KelpBlades;
@@ -207,6 +208,10 @@ public final class Tour {
         variants(stage);
         say("Curves", List.of(window.model().findings().curves().curveInHand()
                 .map(it -> window.model().findings().numbers().equation(it).plain()).orElse("no curve")));
+        open(stage, "ropes-at-the-pier", tour);
+        step(tour::shuffle);
+        picture(stage, "27-chance.png");
+        say("Chance", List.of(PlotDescription.ofChance(window.model().findings())));
     }
 
     /** What differs from student to student, what can be put in on the sheet, and the exercise on paper. */

@@ -19,7 +19,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** The full example as the command line runs it, in a process of its own: it ends the JavaFX platform. */
 class TourTest {
 
-    private static final int PICTURES = 26;
+    private static final int PICTURES = 27;
 
     @TempDir
     Path folder;
