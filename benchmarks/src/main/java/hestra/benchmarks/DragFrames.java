@@ -27,6 +27,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 
+import hestra.chance.Play;
 import hestra.data.Cell;
 import hestra.data.DataTable;
 import hestra.data.Roles;
@@ -42,6 +43,7 @@ import hestra.desktop.tour.FxThread;
 import hestra.desktop.window.MainWindow;
 import hestra.exercise.Exercise;
 import hestra.feedback.Quantity;
+import hestra.figure.Below;
 import hestra.figure.Layer;
 import hestra.numbers.DecimalMark;
 import hestra.targets.Band;
@@ -168,11 +170,30 @@ public final class DragFrames {
             return null;
         });
         FxThread.settle();
+        chance(points, bare, window, plot, robot);
         report(points + " points, the view is zoomed", frames(points, frame -> Event.fireEvent(plot, wheel(plot, frame))), bare);
         FxThread.call(() -> {
             stage.hide();
             return null;
         });
+    }
+
+    /** A point is dragged while the lines of a thousand shuffles stand among the points. */
+    private static void chance(int points, List<Long> bare, MainWindow window, PlotView plot, Robot robot) throws IOException {
+        FxThread.call(() -> {
+            window.model().apply(new PlotEdit.PlayChance(Play.SHUFFLE, 1));
+            window.model().apply(new PlotEdit.Draw(1_000));
+            return null;
+        });
+        FxThread.settle();
+        Point2D start = FxThread.call(() -> plot.spot(points / 2)
+                .map(spot -> plot.localToScreen(spot.x(), spot.y())).orElseThrow());
+        dragged(points, robot, start, 20, points + " points, one is dragged among the lines of 1,000 shuffles", bare);
+        FxThread.call(() -> {
+            window.model().apply(new PlotEdit.ShowBelow(Below.RESIDUALS));
+            return null;
+        });
+        FxThread.settle();
     }
 
     /** A point is dragged while a target of five conditions shows how each of them stands. */

@@ -103,7 +103,10 @@ public final class PlotDescription {
             groups().ifPresent(parts::add);
             curves().forEach(curve -> parts.add(said(curve)));
             readings().ifPresent(parts::add);
-            if (findings.work().layers().contains(Layer.RESIDUALS) && findings.curves().residualsAreOpen()
+            if (findings.playing().isPresent()) {
+                parts.add("Below it: " + ofChance(findings));
+            }
+            if (findings.plot().layers().contains(Layer.RESIDUALS) && findings.curves().residualsAreOpen()
                     && !curves().isEmpty()) {
                 parts.add("Residuals are drawn.");
             }

@@ -167,6 +167,7 @@ class ChanceInViewTest {
         Findings sampled = after(free, new PlotEdit.PlayChance(Play.ANOTHER_SAMPLE, 1), new PlotEdit.Draw(50));
         assertThat(sampled.offers(Play.ANOTHER_SAMPLE)).isTrue();
         assertThat(pile(sampled).size()).isEqualTo(50);
+        assertThat(PlotDescription.of(sampled).paragraph()).contains("Below it: Run 1, 50 samples. The slopes lie from ");
         assertThat(sampled.chance().orElseThrow().words(sampled).orElseThrow().isOfIntervals()).isTrue();
     }
 

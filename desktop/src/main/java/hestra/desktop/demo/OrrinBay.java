@@ -41,11 +41,11 @@ public final class OrrinBay {
                 new Set(LichenRings.exercise(), 8, LichenRings.AIM, LichenRings.MINUTES),
                 new Set(CrabClaws.exercise(), 6, CrabClaws.AIM, CrabClaws.MINUTES),
                 new Set(Eelgrass.exercise(), 8, Eelgrass.AIM, Eelgrass.MINUTES),
+                new Set(RopesAtThePier.exercise(), 9, RopesAtThePier.AIM, RopesAtThePier.MINUTES),
                 new Set(FerryAndGulls.exercise(), 9, FerryAndGulls.AIM, FerryAndGulls.MINUTES),
                 new Set(ReedBeds.exercise(), 4, ReedBeds.AIM, ReedBeds.MINUTES),
                 new Set(MarketMorning.exercise(), 5, MarketMorning.AIM, MarketMorning.MINUTES),
-                new Set(LightInTheBay.exercise(), 7, LightInTheBay.AIM, LightInTheBay.MINUTES),
-                new Set(RopesAtThePier.exercise(), 9, RopesAtThePier.AIM, RopesAtThePier.MINUTES));
+                new Set(LightInTheBay.exercise(), 7, LightInTheBay.AIM, LightInTheBay.MINUTES));
     }
 
     /** The whole course in its order: those with one data set, one that is played with points, and one of three parts. */

@@ -17,6 +17,8 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 import hestra.Kelp;
+import hestra.chance.Play;
+import hestra.chance.Watched;
 import hestra.data.Cell;
 import hestra.data.Dates;
 import hestra.data.PointChange;
@@ -123,6 +125,9 @@ class JournalFileTest {
             new PartEdit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationNotation(false, false))
                     .with(KeptShare.NINE_TENTHS)), new WorkEdit.AddPoint(9, 6.5), new WorkEdit.RemovePoints(List.of(0, 2)),
             new PlotEdit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new PlotEdit.ShowFrame(Optional.empty()),
+            new PlotEdit.PlayChance(Play.DRAW_AGAIN, 4127), new PlotEdit.Draw(1_000), new PlotEdit.NumberRun(7),
+            new PlotEdit.Watch(new Watched.R()), new PlotEdit.Watch(new Watched.FittedAt(2.5)),
+            new PlotEdit.Watch(Watched.INTERCEPT),
             new Edit.Draft("describe", Described.NOTHING.withSentence("rising")),
                     new Edit.Draft("roles", new Answer.RolesChosen(Optional.empty())),
             new Edit.Check("roles"), new Edit.TakeHint("roles"), new Edit.Name("Ida"), new Edit.Undo(), new Edit.Redo(),

@@ -14,6 +14,8 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion;
 import hestra.Kelp;
+import hestra.chance.Play;
+import hestra.chance.Watched;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.desk.Desk;
@@ -58,6 +60,8 @@ class StudyFileTest {
                         new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(2), "odd")),
                 new PlotEdit.AddCurve(new Curve.Polynomial(2)), new PlotEdit.ReadAt(OptionalDouble.of(7.5)),
                         new PlotEdit.Pin(List.of(3.0, 20.0)), new PlotEdit.ShowLayer(Layer.SQUARES, true),
+                new PlotEdit.PlayChance(Play.SHUFFLE, 4127), new PlotEdit.Draw(200),
+                new PlotEdit.Watch(new Watched.FittedAt(7.5)),
                 new PlotEdit.ShowDigits(OptionalInt.of(6)), new PlotEdit.TakeInHand(Slot.LINE),
                         new SheetEdit.WriteLine(0, CalculationLine.typed("q = slope * 2"), Optional.empty()),
                 new SheetEdit.KeepLine(END, CalculationLine.typed("q = slope * 2")))) {
