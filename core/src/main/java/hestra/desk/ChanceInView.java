@@ -83,7 +83,9 @@ public final class ChanceInView {
                 state.play() == Play.ANOTHER_SAMPLE ? source(findings, fit) : Optional.empty());
         Optional<Run> same = before.flatMap(ChanceInView::run).filter(it -> it.isOf(setup));
         Playing playing = same.<Playing>map(it -> it).orElseGet(() -> Run.of(setup, fit));
-        if (playing instanceof Run run && !run.has(state.drawn())) {
+        boolean otherPoints = same.isEmpty() && before.flatMap(ChanceInView::run)
+                .filter(it -> !it.setup().pairs().equals(setup.pairs())).isPresent();
+        if (playing instanceof Run run && !run.has(state.drawn()) && !otherPoints) {
             long cost = (long) findings.pairs().n() * (fit instanceof LineFit && state.play() != Play.ANOTHER_SAMPLE
                     || fit instanceof LinearFit && state.play() == Play.SHUFFLE ? 1 : COST_OF_A_FIT);
             run.make((int) Math.min(state.drawn(), run.made() + Math.max(LEAST_AT_ONCE, AT_ONCE / Math.max(1, cost))));
@@ -170,7 +172,8 @@ public final class ChanceInView {
 
     /** What is drawn along the pile's axis, or what to do before there is one. */
     public String title(Findings findings) {
-        return words(findings).map(ChanceWords::axis).orElseGet(() -> problem().orElse(ChanceWords.beforeDrawing(play)));
+        return words(findings).map(ChanceWords::axis).or(this::problem)
+                .orElseGet(() -> isWaiting() ? "It is drawn anew once the points stand still." : ChanceWords.beforeDrawing(play));
     }
 
     /** What can be watched, in the order in which it is offered. */
@@ -180,7 +183,12 @@ public final class ChanceInView {
 
     /** What came of the draws, of those that have been made by now; nothing before there is one. */
     public Optional<Asked> asked() {
-        return asked.get(() -> wanted == 0 ? Optional.empty() : run().map(run -> Asked.of(run, wanted, level)));
+        return asked.get(() -> run().filter(it -> wanted > 0 && it.made() > 0).map(run -> Asked.of(run, wanted, level)));
+    }
+
+    /** Whether points have been moved and nothing is drawn from them yet: that waits until they stand still. */
+    public boolean isWaiting() {
+        return wanted > 0 && run().filter(it -> it.made() == 0).isPresent();
     }
 
     /** The same in words. */
@@ -210,7 +218,7 @@ public final class ChanceInView {
 
     /** What is shown of it among the points. */
     ChanceMarks marks() {
-        return marks.get(() -> wanted == 0 || run().isEmpty() ? ChanceMarks.NONE : marks(run().get()));
+        return marks.get(() -> run().filter(it -> wanted > 0 && it.made() > 0).map(this::marks).orElse(ChanceMarks.NONE));
     }
 
     private ChanceMarks marks(Run run) {

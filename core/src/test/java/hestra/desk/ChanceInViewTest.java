@@ -119,11 +119,17 @@ class ChanceInViewTest {
         Findings before = after(open(), SHUFFLE, new PlotEdit.Draw(1_000));
         assertThat(pile(before).isOfAll()).isTrue();
         assertThat(pile(before).asFar()).as("the order of the lengths and its reverse").isEqualTo(2);
-        Findings moved = before.next(before.desk().apply(new WorkEdit.MovePoint(0, 2, 7.5, 1)));
+        Findings moving = before.next(before.desk().apply(new WorkEdit.MovePoint(0, 2, 7.5, 1)));
+        assertThat(moving.chance().orElseThrow().isWaiting()).as("while a point is dragged nothing is drawn").isTrue();
+        assertThat(moving.chance().orElseThrow().title(moving)).isEqualTo("It is drawn anew once the points stand still.");
+        assertThat(moving.plot().chance()).isSameAs(ChanceMarks.NONE);
+        Findings moved = moving.next(moving.desk());
         assertThat(pile(moved).ours()).isNotEqualTo(pile(before).ours());
         // x − 6 is −4, −2, 0, 2, 4: Σ = −4 · 7.5 − 2 · 3.9 + 2 · 6 + 4 · 7.2 = 3, ÷ 40.
         assertThat(pile(moved).ours()).isCloseTo(0.075, within(1e-12));
-        assertThat(moved.next(before.desk()).chance().orElseThrow().asked().orElseThrow().pile().values())
+        Findings back = moved.next(before.desk());
+        assertThat(back.chance().orElseThrow().isWaiting()).isTrue();
+        assertThat(pile(back.next(before.desk())).values())
                 .isEqualTo(pile(before).values());
     }
 

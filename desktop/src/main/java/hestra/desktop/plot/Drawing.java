@@ -1,5 +1,6 @@
 package hestra.desktop.plot;
 
+import java.util.Optional;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -26,6 +27,8 @@ public final class Drawing {
     private static final double GROWTH = 3;
     /** Between two steps, seconds: each of them is an edit. */
     private static final double BETWEEN = 0.05;
+    /** Points that have not moved for so long stand still, seconds. */
+    private static final double STILL = 0.15;
 
     private final DeskModel model;
     private final ReadOnlyBooleanWrapper going = new ReadOnlyBooleanWrapper();
@@ -35,6 +38,9 @@ public final class Drawing {
     private Runnable begun = () -> { };
     private long since;
     private long last;
+    /** Whether points have been moved, and since when they stand still. */
+    private boolean waits;
+    private long stillSince;
     private final AnimationTimer timer = new AnimationTimer() {
         @Override
         public void handle(long now) {
@@ -103,15 +109,19 @@ public final class Drawing {
     }
 
     private void show(Findings findings) {
-        if (findings.chance().filter(ChanceInView::isUnderway).isPresent()) {
+        Optional<ChanceInView> underway = findings.chance().filter(ChanceInView::isUnderway);
+        if (underway.isPresent()) {
+            waits = underway.get().isWaiting();
+            stillSince = 0;
             if (!going.get()) {
                 until = drawn();
                 shown = until;
-                going.set(true);
-                timer.start();
             }
-        } else if (going.get() && (shown >= until || findings.chance().isEmpty() || drawn() != shown)) {
+            going.set(!waits);
+            timer.start();
+        } else if (waits || going.get() && (shown >= until || findings.chance().isEmpty() || drawn() != shown)) {
             // All is drawn, or something else has been done meanwhile.
+            waits = false;
             going.set(false);
             timer.stop();
         }
@@ -119,7 +129,10 @@ public final class Drawing {
 
     private void step(long now) {
         if (model.findings().chance().filter(ChanceInView::isUnderway).isPresent()) {
-            model.goOn();
+            stillSince = stillSince == 0 ? now : stillSince;
+            if (!waits || now - stillSince > STILL * A_SECOND) {
+                model.goOn();
+            }
             return;
         }
         if (since == 0) {

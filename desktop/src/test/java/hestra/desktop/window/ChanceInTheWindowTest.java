@@ -7,6 +7,7 @@ import javafx.scene.input.KeyCode;
 import hestra.chance.Pile;
 import hestra.chance.Play;
 import hestra.chance.Watched;
+import hestra.desk.ChanceInView;
 import hestra.desk.ChanceState;
 import hestra.desk.Note;
 import hestra.desk.PlotEdit;
@@ -93,6 +94,20 @@ class ChanceInTheWindowTest {
             assertThat(stopped).isLessThan(1_000);
             person.pause();
             assertThat(state(person).drawn()).isEqualTo(stopped);
+            assertThat(person.sees("chance-stop")).isFalse();
+        }
+    }
+
+    @Test
+    void aPointThatIsDraggedHasThePileDrawnAnewOnceItStandsStill() throws IOException {
+        try (Person person = ropes()) {
+            person.apply(new PlotEdit.PlayChance(Play.SHUFFLE, 7));
+            person.apply(new PlotEdit.Draw(1_000));
+            double before = pile(person).ours();
+            person.drag(person.point(0), person.point(5));
+            person.until("the pile of the new points", () -> person.model().findings().chance()
+                    .flatMap(ChanceInView::asked).filter(it -> it.pile().draws() == 1_000 && it.pile().ours() != before)
+                    .isPresent());
             assertThat(person.sees("chance-stop")).isFalse();
         }
     }
