@@ -230,7 +230,7 @@ public record ChanceWords(Asked asked, NumberStyle style, String x, String y) {
     }
 
     private String level() {
-        return style.shortest(Math.rint(1e6 * asked.level()) / 1e4);
+        return style.level(asked.level());
     }
 
     private String aLevel() {

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.concurrent.ThreadLocalRandom;
 import java.util.function.BooleanSupplier;
 
 import hestra.data.Pairs;
@@ -32,6 +33,7 @@ public final class Run implements Playing {
     /** The arrangements of eight different values. */
     public static final int MOST_ARRANGEMENTS = 40_320;
 
+    private static final int MOST_UNCHOSEN = 10_000;
     private static final int FEWEST = 3;
     private static final int FIRST_ROOM = 256;
     /** So many draws are made before it is asked whether to go on. */
@@ -76,6 +78,11 @@ public final class Run implements Playing {
         this.arrangements = arrangements;
         this.truth = setup.play == Play.ANOTHER_SAMPLE
                 ? setup.source.map(it -> it.truth(setup.watched)).orElse(OptionalDouble.empty()) : OptionalDouble.empty();
+    }
+
+    /** A number for a run that nobody chose: short, so that it is easily told and typed. */
+    public static long unchosen() {
+        return ThreadLocalRandom.current().nextLong(1, MOST_UNCHOSEN);
     }
 
     /** A run of which no draw has been made yet, or why there can be none. */

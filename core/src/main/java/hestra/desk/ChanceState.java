@@ -2,7 +2,6 @@ package hestra.desk;
 
 import java.util.EnumMap;
 import java.util.Map;
-import java.util.concurrent.ThreadLocalRandom;
 
 import hestra.chance.Play;
 import hestra.chance.Run;
@@ -24,18 +23,11 @@ public record ChanceState(Play play, long number, Map<Play, Integer> draws, Watc
     /** The greatest number of a run: short enough to be told to somebody. */
     public static final long MOST_NUMBER = 999_999;
 
-    private static final int MOST_UNCHOSEN = 10_000;
-
     public ChanceState {
         if (number < 1 || number > MOST_NUMBER || draws.values().stream().anyMatch(it -> it < 1 || it > Run.MOST_DRAWS)) {
             throw new IllegalArgumentException("run " + number + " with " + draws + " draws");
         }
         draws = draws.isEmpty() ? Map.of() : Map.copyOf(new EnumMap<>(draws));
-    }
-
-    /** A number for a run that nobody chose: short, so that it is easily told and typed. */
-    public static long unchosen() {
-        return ThreadLocalRandom.current().nextLong(1, MOST_UNCHOSEN);
     }
 
     /** The first run, before anything is drawn. */

@@ -56,7 +56,7 @@ public final class NumberForms {
 
     /** The same in percent: "95 %". */
     public String levelInWords() {
-        return style().withDigits(USUAL_DIGITS).shortest(level() * 100) + " %";
+        return style().level(level()) + " %";
     }
 
     /** The equation of a curve in another form. */

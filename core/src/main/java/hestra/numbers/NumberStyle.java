@@ -114,6 +114,11 @@ public record NumberStyle(DecimalMark mark, int digits, boolean asked) {
         return new BigDecimal(value).setScale(places, RoundingMode.HALF_UP).signum() > 0 ? "+" + text : text;
     }
 
+    /** A level of confidence in percent, without the sign: "95". */
+    public String level(double level) {
+        return shortest(Math.rint(1e6 * level) / 1e4);
+    }
+
     /** How many there are of something, with a sign between thousands: "1,000", or "1 000" where a comma marks decimals. */
     public String count(long number) {
         return String.format(Locale.ROOT, "%,d", number).replace(',', mark == DecimalMark.POINT ? ',' : NARROW_SPACE);

@@ -127,7 +127,7 @@ public record WhatChanceDoes(Terms terms, Play play, int draws, Quantity watched
     }
 
     /** What is watched in a word: "slope". */
-    public String name() {
+    public static String inAWord(Quantity watched) {
         return switch (watched) {
             case R -> "r";
             case INTERCEPT -> "intercept";
@@ -202,7 +202,8 @@ public record WhatChanceDoes(Terms terms, Play play, int draws, Quantity watched
             return Optional.of("Select the line of least squares: the pile is of another curve.");
         }
         if (!run.watched().equals(number())) {
-            return Optional.of("Choose " + (watched == Quantity.R ? "r" : "the " + name()) + " above the pile: something else is"
+            return Optional.of("Choose " + (watched == Quantity.R ? "r" : "the " + inAWord(watched))
+                    + " above the pile: something else is"
                     + " watched.");
         }
         if (!played.given()) {
@@ -220,7 +221,7 @@ public record WhatChanceDoes(Terms terms, Play play, int draws, Quantity watched
     }
 
     private String percent(Truth truth) {
-        return truth.style().shortest(Math.rint(1e6 * level) / 1e4);
+        return truth.style().level(level);
     }
 
     @Override

@@ -1,7 +1,6 @@
 package hestra.desktop.cli;
 
 import java.util.Optional;
-import java.util.concurrent.ThreadLocalRandom;
 
 import hestra.chance.Asked;
 import hestra.chance.Play;
@@ -23,7 +22,6 @@ final class ChanceOptions {
 
     private static final String PREDICT = "predict:";
     /** Runs that are not chosen have a number that is easily typed again. */
-    private static final int MOST_UNCHOSEN = 10_000;
 
     @Spec(Spec.Target.MIXEE)
     private CommandSpec spec;
@@ -60,7 +58,7 @@ final class ChanceOptions {
         if (draws() < 1 || draws() > Run.MOST_DRAWS) {
             throw misused(option + " is " + draws() + "; it must lie between 1 and " + Run.MOST_DRAWS + ".");
         }
-        long number = seed != null ? seed : ThreadLocalRandom.current().nextInt(1, MOST_UNCHOSEN);
+        long number = seed != null ? seed : Run.unchosen();
         Playing run = Run.of(new Run.Setup(shuffle != null ? Play.SHUFFLE : Play.DRAW_AGAIN, pairs, fit.curve(),
                 watched(fit.curve()), number, level, Optional.empty()), fit);
         if (run instanceof Run playable) {

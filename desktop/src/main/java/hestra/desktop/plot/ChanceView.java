@@ -23,6 +23,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 import hestra.chance.Play;
+import hestra.chance.Run;
 import hestra.desk.ChanceInView;
 import hestra.desk.ChanceState;
 import hestra.desk.Findings;
@@ -120,7 +121,7 @@ public final class ChanceView extends VBox {
         Tip.set(anew, "start another run, with nothing drawn yet");
         anew.setOnAction(_ -> {
             drawing.stop();
-            model.apply(new PlotEdit.NumberRun(ChanceState.unchosen()));
+            model.apply(new PlotEdit.NumberRun(Run.unchosen()));
         });
         watched.setId("chance-watched");
         watched.getStyleClass().setAll("quiet", "menu");

@@ -59,7 +59,7 @@ public final class Drawing {
         if (model.findings().playing().filter(play::equals).isPresent()) {
             model.apply(new PlotEdit.ShowBelow(Below.RESIDUALS));
         } else {
-            model.apply(new PlotEdit.PlayChance(play, ChanceState.unchosen()));
+            model.apply(new PlotEdit.PlayChance(play, Run.unchosen()));
             begun.run();
         }
     }

@@ -11,7 +11,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 
 import hestra.chance.Play;
-import hestra.desk.ChanceState;
+import hestra.chance.Run;
 import hestra.desk.Findings;
 import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
@@ -44,7 +44,7 @@ final class ChanceForm extends TaskForm {
         turnOn.getStyleClass().add("quiet");
         Tip.set(turnOn, task.play().meaning());
         turnOn.setOnAction(_ -> {
-            model.apply(new PlotEdit.PlayChance(task.play(), ChanceState.unchosen()));
+            model.apply(new PlotEdit.PlayChance(task.play(), Run.unchosen()));
             toPlot.run();
         });
         getChildren().addAll(toDo, turnOn);

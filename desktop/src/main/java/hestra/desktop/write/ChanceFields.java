@@ -44,7 +44,7 @@ final class ChanceFields {
 
     /** What may be watched in a play. */
     private static Choices<Quantity> watched(KindFields<WhatChanceDoes> fields, String id, Play play) {
-        Choices<Quantity> watched = new Choices<>(id, WhatChanceDoes.watched(play), Quantity::inWords,
+        Choices<Quantity> watched = new Choices<>(id, WhatChanceDoes.watched(play), WhatChanceDoes::inAWord,
                 it -> fields.change(task -> task.watching(it)));
         fields.onShow(task -> {
             present(watched, task.play() == play);
