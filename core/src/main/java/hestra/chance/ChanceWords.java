@@ -113,7 +113,8 @@ public record ChanceWords(Asked asked, NumberStyle style, String x, String y) {
                     + style.show(asked.run().truth().orElseThrow()) + ".";
             case MIDDLE -> middle().isPresent()
                     ? "is where the middle " + level() + " % of " + several() + " lie."
-                    : "The middle " + level() + " % can be read from " + style.count(enough()) + " " + play().noun() + "s on.";
+                    : "The middle " + level() + " % can be read from " + style.count(Pile.enough(asked.level())) + " "
+                    + play().noun() + "s on.";
         };
     }
 
@@ -214,11 +215,6 @@ public record ChanceWords(Asked asked, NumberStyle style, String x, String y) {
 
     private Optional<Interval> middle() {
         return pile().middle(asked.level());
-    }
-
-    /** So many draws have a middle of this level. */
-    private int enough() {
-        return (int) Math.ceil(2 / (1 - asked.level()) - 1e-9) - 1;
     }
 
     private String ends(Optional<Interval> interval) {

@@ -132,6 +132,11 @@ public final class Pile {
                 about.centre + ordered(size() + 1 - rank)));
     }
 
+    /** So many numbers have a middle of this level. */
+    public static int enough(double level) {
+        return (int) Math.min(Integer.MAX_VALUE, Math.ceil(2 / (1 - level) - 1 / RANKS) - 1);
+    }
+
     private double ordered(double rank) {
         int below = (int) Math.floor(rank);
         double share = rank - below;

@@ -163,7 +163,8 @@ public record WhatChanceDoes(Terms terms, Play play, int draws, Quantity watched
     }
 
     private static boolean isSame(Row row, Row printed, Truth truth) {
-        return IntStream.of(truth.roles().explanatory(), truth.roles().response())
+        return Pairs.countOf(row, truth.roles().count()).equals(Pairs.countOf(printed, truth.roles().count()))
+                && IntStream.of(truth.roles().explanatory(), truth.roles().response())
                 .allMatch(column -> row.cell(column) instanceof Cell.Measured(String _, double mine)
                         && printed.cell(column) instanceof Cell.Measured(String _, double theirs) && mine == theirs);
     }
@@ -194,6 +195,11 @@ public record WhatChanceDoes(Terms terms, Play play, int draws, Quantity watched
 
     /** What is still to be done on the plot before the number can be read, a sentence; nothing where it is done. */
     public Optional<String> toBeDone(Played played, Truth truth) {
+        return playedOtherwise(played, truth).or(() -> tooFew(played.run().orElseThrow(), played, truth));
+    }
+
+    /** What was played that is not what is asked. */
+    private Optional<String> playedOtherwise(Played played, Truth truth) {
         if (played.run().filter(it -> it.play() == play).isEmpty()) {
             return Optional.of("Turn on " + play.title() + " above the plot.");
         }
@@ -203,12 +209,18 @@ public record WhatChanceDoes(Terms terms, Play play, int draws, Quantity watched
         }
         if (!run.watched().equals(number())) {
             return Optional.of("Choose " + (watched == Quantity.R ? "r" : "the " + inAWord(watched))
-                    + " above the pile: something else is"
-                    + " watched.");
+                    + " above the pile: something"
+                    + " else is watched.");
         }
         if (!played.given()) {
             return Optional.of("Your points are not those that were given. Compare your table with them first.");
         }
+        return play == Play.SHUFFLE || Math.abs(run.level() - level) < HAIR ? Optional.empty()
+                : Optional.of("Choose " + percent(truth) + " % for the level of intervals, at the readings.");
+    }
+
+    /** How many draws are still asked for. An answer that was given once is judged by its run, whatever is asked since. */
+    private Optional<String> tooFew(ChancePlayed run, Played played, Truth truth) {
         int left = draws - run.draws();
         boolean all = run.draws() >= Run.ENOUGH_FOR_ALL && play == Play.SHUFFLE
                 && run(played, truth).filter(it -> it.isOfAll(run.draws())).isPresent();
@@ -216,8 +228,9 @@ public record WhatChanceDoes(Terms terms, Play play, int draws, Quantity watched
             return Optional.of((run.draws() == 0 ? "At" : truth.style().count(left) + " more: at") + " least "
                     + truth.style().count(draws) + " " + play.noun() + "s are asked for.");
         }
-        return play == Play.SHUFFLE || Math.abs(run.level() - level) < HAIR ? Optional.empty()
-                : Optional.of("Choose " + percent(truth) + " % for the level of intervals, at the readings.");
+        return play == Play.SHUFFLE || run.draws() >= Pile.enough(level) ? Optional.empty()
+                : Optional.of(truth.style().count(Pile.enough(level)) + " draws at least are needed for the middle "
+                        + percent(truth) + " %.");
     }
 
     private String percent(Truth truth) {
@@ -248,8 +261,10 @@ public record WhatChanceDoes(Terms terms, Play play, int draws, Quantity watched
     public Verdict judged(Attempt attempt, Truth truth) {
         Played played = attempt.answer().as(Played.class);
         Optional<Pile> pile = pile(played, truth);
-        if (pile.isEmpty() || toBeDone(played, truth).isPresent()) {
-            return Verdict.wrong(toBeDone(played, truth).orElse("Nothing can be drawn from these points."));
+        Optional<String> left = playedOtherwise(played, truth);
+        if (left.isPresent() || pile.isEmpty() || pile.get().p().isEmpty()
+                || play == Play.DRAW_AGAIN && pile.get().middle(level).isEmpty()) {
+            return Verdict.wrong(left.orElse("Too few lines came of these points to read anything off."));
         }
         Parts parts = Parts.none();
         List<Mistake> mistakes = new ArrayList<>();
@@ -259,18 +274,19 @@ public record WhatChanceDoes(Terms terms, Play play, int draws, Quantity watched
             ends(played, pile.get(), truth, parts, mistakes);
         }
         if (means) {
-            ChanceMeaning said = played.meaning().orElseThrow();
-            boolean right = said == ChanceMeaning.right(play);
-            said.mistake().ifPresent(mistakes::add);
-            parts.add("what it says", right, said.mistake().map(it -> said(it, truth))
+            // What was not asked when the answer was given has not been said.
+            Optional<Mistake> mistake = played.meaning().flatMap(ChanceMeaning::mistake);
+            mistake.ifPresent(mistakes::add);
+            parts.add("what it says", played.meaning().filter(ChanceMeaning.right(play)::equals).isPresent(),
+                    mistake.map(it -> said(it, truth))
                     .orElse("The number says something else: think of how the pile came about."));
         }
         if (concludes) {
             ChanceConclusion right = follows(pile.get());
-            ChanceConclusion said = played.conclusion().orElseThrow();
-            said.mistake(right).ifPresent(mistakes::add);
-            parts.add("what follows", said == right, said.mistake(right).map(it -> said(it, truth))
-                    .orElse("Something else follows."));
+            Optional<Mistake> mistake = played.conclusion().flatMap(it -> it.mistake(right));
+            mistake.ifPresent(mistakes::add);
+            parts.add("what follows", played.conclusion().filter(right::equals).isPresent(),
+                    mistake.map(it -> said(it, truth)).orElse("Something else follows."));
         }
         return parts.verdict(terms.marks(), "Right, by your own run.").recognising(mistakes.stream().distinct().toList());
     }

@@ -121,7 +121,20 @@ class WhatChanceDoesTest {
         assertThat(pile(moved).values()).isEqualTo(pile(sorted).values());
         Interval middle = pile(moved).middle(0.95).orElseThrow();
         assertThat(verdict(moved, AGAIN, Played.NOTHING.with(ChanceMeaning.COULD_BE_OFF).with(ChanceConclusion.SPEAKS_AGAINST)
-                .withLow("%.3f".formatted(middle.low())).withHigh("%.3f".formatted(middle.high()))).isRight()).isTrue();
+                .withLow("%.3f cm per day".formatted(middle.low())).withHigh("%.3f".formatted(middle.high()))).isRight())
+                .isTrue();
+    }
+
+    @Test
+    void aLevelThatNeedsMoreDrawsThanAreAskedForSaysSo() {
+        WhatChanceDoes high = new WhatChanceDoes(SHUFFLE.terms(), Play.DRAW_AGAIN, 100, Quantity.SLOPE, 0.99,
+                new Rounding.Places(2), false, false);
+        Desk desk = desk(high, new PlotEdit.PlayChance(Play.DRAW_AGAIN, 4), new PlotEdit.ShowLevel(0.99), new PlotEdit.Draw(100));
+        assertThat(unfinished(desk, high)).contains("199 draws at least are needed for the middle 99 %.");
+        Desk more = desk.apply(new PlotEdit.Draw(199));
+        Interval middle = pile(more).middle(0.99).orElseThrow();
+        assertThat(verdict(more, high, Played.NOTHING.withLow("%.2f".formatted(middle.low()))
+                .withHigh("%.2f".formatted(middle.high()))).isRight()).isTrue();
     }
 
     @Test
@@ -182,6 +195,23 @@ class WhatChanceDoesTest {
                 .contains(Mistake.OURS_FOR_ZERO);
         assertThat(SHUFFLE.inWords(desk.apply(new Edit.Draft(ID, SAID.withLow("0.017"))).standing(SHUFFLE),
                 Findings.of(desk).truth())).startsWith("run 9, 1,000 shuffles", "0.017");
+    }
+
+    @Test
+    void anAnswerOfBeforeStandsWhenMoreDrawsAreAskedForLater() {
+        Desk desk = scattered(AGAIN, played(Play.DRAW_AGAIN, 5, 1_000));
+        Interval middle = pile(desk).middle(0.95).orElseThrow();
+        Played said = Played.NOTHING.with(ChanceMeaning.COULD_BE_OFF).with(ChanceConclusion.SPEAKS_AGAINST)
+                .withLow("%.3f".formatted(middle.low())).withHigh("%.3f".formatted(middle.high()));
+        Attempt attempt = new Attempt(desk.apply(new Edit.Draft(ID, said)).standing(AGAIN), Set.of());
+        WhatChanceDoes more = new WhatChanceDoes(AGAIN.terms(), Play.DRAW_AGAIN, 5_000, Quantity.SLOPE, 0.95,
+                new Rounding.Places(3), true, true);
+        assertThat(more.judge(attempt, Findings.of(desk).truth()).isRight()).isTrue();
+        Attempt silent = new Attempt(desk.apply(new Edit.Draft(ID, Played.NOTHING.withLow(said.low()).withHigh(said.high())))
+                .standing(AGAIN), Set.of());
+        assertThat(AGAIN.judge(silent, Findings.of(desk).truth()).parts()).as("what was not asked then has not been said")
+                .extracting(Verdict.Part::outcome).containsExactly(Outcome.RIGHT, Outcome.RIGHT, Outcome.WRONG, Outcome.WRONG);
+        assertThat(more.with(Play.SHUFFLE).judge(attempt, Findings.of(desk).truth()).isRight()).isFalse();
     }
 
     @Test
