@@ -25,7 +25,7 @@ import org.junit.jupiter.api.TestFactory;
 class AccuracyTest {
 
     /** Every third problem; all of them in the campaign, by {@code -Dhestra.every-problem=1}. */
-    private static final int EVERY = Integer.getInteger("hestra.every-problem", 3);
+    private static final int EVERY = Integer.getInteger("hestra.every-problem", 5);
     private static final double LEAST = 13;
     private static final Map<String, double[]> FEWEST = new TreeMap<>();
 

@@ -20,7 +20,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** What is called impossible is: each proof by an example, and all of them against random points and a search for a way. */
 class ProofsTest {
 
-    private static final int TARGETS = Integer.getInteger("hestra.targets", 10_000);
+    private static final int TARGETS = Integer.getInteger("hestra.targets", 5_000);
 
     private static final Held HEAP = held(2.3, 4.1, 3.5, 3.2, 1.6, 3.3, 2.6, 3.6, 3.1, 2.7);
 

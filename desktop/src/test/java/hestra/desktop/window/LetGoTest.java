@@ -24,7 +24,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 /** Every desk that is left is let go: its model, its views and all that they show. */
 class LetGoTest {
 
-    private static final int TIMES = Integer.getInteger("hestra.desks", 6);
+    private static final int TIMES = Integer.getInteger("hestra.desks", 4);
 
     @TempDir
     private Path folder;

@@ -48,7 +48,7 @@ import static org.assertj.core.api.Assertions.assertThat;
  */
 class FilledPagesTest {
 
-    private static final int EXERCISES = Integer.getInteger("hestra.pages", 5);
+    private static final int EXERCISES = Integer.getInteger("hestra.pages", 4);
     private static final long SEED = Long.getLong("hestra.seed", 20261202);
     /** The last line of a page is not quite at its end. */
     private static final double HAIR = 0.03;
