@@ -40,7 +40,9 @@ public final class GrowingArea extends TextArea {
 
     @Override
     protected double computeMinHeight(double width) {
-        return computePrefHeight(width > 0 ? width : getWidth());
+        // Before it has a width nobody knows how its text is broken: a line at least, not a line for each letter.
+        double known = width > 0 ? width : getWidth();
+        return computePrefHeight(known > 0 ? known : Double.MAX_VALUE);
     }
 
     @Override
