@@ -31,7 +31,10 @@ public final class GrowingArea extends TextArea {
     @Override
     protected double computePrefHeight(double width) {
         measure.setFont(getFont());
-        measure.setWrappingWidth(Math.max(1, width - USUAL.getLeft() - USUAL.getRight() - EDGE));
+        // Before it has a width nobody knows how its text is broken: a line at least, not a line for each letter.
+        double asked = width > 0 ? width : getWidth();
+        double known = asked > 0 ? asked : Double.MAX_VALUE;
+        measure.setWrappingWidth(Math.max(1, known - USUAL.getLeft() - USUAL.getRight() - EDGE));
         // A prompt is read as a whole too.
         String prompt = getPromptText() == null || getPromptText().isBlank() ? "x" : getPromptText();
         measure.setText(getText().isEmpty() ? prompt : getText().endsWith("\n") ? getText() + "x" : getText());
@@ -40,9 +43,7 @@ public final class GrowingArea extends TextArea {
 
     @Override
     protected double computeMinHeight(double width) {
-        // Before it has a width nobody knows how its text is broken: a line at least, not a line for each letter.
-        double known = width > 0 ? width : getWidth();
-        return computePrefHeight(known > 0 ? known : Double.MAX_VALUE);
+        return computePrefHeight(width);
     }
 
     @Override

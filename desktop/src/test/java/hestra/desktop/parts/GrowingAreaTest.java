@@ -17,9 +17,11 @@ class GrowingAreaTest {
         double[] heights = FxThread.call(() -> {
             GrowingArea area = new GrowingArea();
             area.setPromptText("Say what it shows");
-            return new double[] {area.minHeight(-1), area.minHeight(400), area.minHeight(30)};
+            return new double[] {area.minHeight(-1), area.minHeight(400), area.minHeight(30),
+                area.prefHeight(-1)};
         });
         assertThat(heights[0]).isEqualTo(heights[1]);
+        assertThat(heights[3]).isEqualTo(heights[1]);
         assertThat(heights[2]).as("where there is no room for it in one line").isGreaterThan(2 * heights[1]);
     }
 }
