@@ -3,6 +3,7 @@ package hestra.desktop.notes;
 import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -10,6 +11,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -52,6 +54,7 @@ public final class KeptNote extends NoteView {
     private final NoteActions actions;
     private final VBox shown = new VBox();
     private final Label number = new Label();
+    private static final double BESIDE = 6;
     private final Label caption = new Label();
     private final InPlaceText captionText;
     private final Label remark = new Label();
@@ -88,9 +91,9 @@ public final class KeptNote extends NoteView {
             }
         });
         captionText.area().getStyleClass().add("caption-area");
-        HBox.setHgrow(captionText, Priority.ALWAYS);
-        HBox below = new HBox(6, number, captionText);
-        below.setAlignment(Pos.TOP_LEFT);
+        BorderPane below = new BorderPane(captionText);
+        below.setLeft(number);
+        BorderPane.setMargin(number, new Insets(0, BESIDE, 0, 0));
         remark.getStyleClass().add("small");
         remark.setWrapText(true);
         remark.setMinHeight(Region.USE_PREF_SIZE);

@@ -74,6 +74,7 @@ class ChanceInTheWindowTest {
             person.rest();
             Note.Kept kept = (Note.Kept) person.model().findings().work().sheet().notes().getFirst();
             assertThat(kept.what()).isEqualTo(Keepable.CHANCE);
+            assertThat(person.height(kept.id() + "-caption")).as("its caption is a line high").isLessThan(60);
             assertThat(kept.frozen().orElseThrow().plot().chance().orElseThrow().number()).isEqualTo(4127);
             person.press(KeyCode.CONTROL, KeyCode.Z);
             person.press(KeyCode.CONTROL, KeyCode.Z);
