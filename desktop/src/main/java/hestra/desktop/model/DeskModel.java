@@ -94,6 +94,11 @@ public final class DeskModel {
         }
     }
 
+    /** Whether what is done goes to the part in hand: of a model of one part, whether that part is. */
+    public boolean isInHand() {
+        return part.filter(id -> !id.equals(open.session.findings().part().id())).isEmpty();
+    }
+
     /** What follows from the desk is worked out a little further, where it was too long for one go. */
     public void goOn() {
         open.session = open.session.goneOn();

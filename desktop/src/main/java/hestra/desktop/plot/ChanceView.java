@@ -90,6 +90,7 @@ public final class ChanceView extends VBox {
         addEventHandler(KeyEvent.KEY_PRESSED, this::typed);
         addEventHandler(MouseEvent.MOUSE_PRESSED, _ -> requestFocus());
         model.watch(this::show);
+        drawing.goingProperty().addListener((_, _, _) -> notifyAccessibleAttributeChanged(AccessibleAttribute.TEXT));
         drawing.onBegun(() -> Platform.runLater(once::requestFocus));
     }
 
@@ -183,12 +184,15 @@ public final class ChanceView extends VBox {
         boolean possible = chance.get().problem().isEmpty();
         List.of(once, ten, thousand).forEach(it -> it.setDisable(!possible));
         thousand.setText(findings.numbers().style().count(THOUSAND));
-        if (!number.isFocused() || !number.getText().matches("[0-9]*")) {
+        if (!number.isFocused()) {
             number.setText(Long.toString(state.number()));
         }
         watched(findings, chance.get(), state);
         view.changed();
-        notifyAccessibleAttributeChanged(AccessibleAttribute.TEXT);
+        if (!drawing.goingProperty().get()) {
+            // What comes of a run is told once it is drawn, not step by step.
+            notifyAccessibleAttributeChanged(AccessibleAttribute.TEXT);
+        }
     }
 
     private void watched(Findings findings, ChanceInView chance, ChanceState state) {

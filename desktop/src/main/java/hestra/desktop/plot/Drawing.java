@@ -90,13 +90,20 @@ public final class Drawing {
         timer.start();
     }
 
-    /** Stops where it is. */
+    /** Stops where it is: what a long run has left over is let go. */
     void stop() {
         if (going.get()) {
-            until = shown;
-            going.set(false);
-            timer.stop();
+            halt();
+            model.findings().chance().filter(ChanceInView::isUnderway).flatMap(ChanceInView::asked)
+                    .ifPresent(it -> model.apply(new PlotEdit.Draw(it.pile().draws())));
         }
+    }
+
+    private void halt() {
+        until = shown;
+        waits = false;
+        going.set(false);
+        timer.stop();
     }
 
     /** Whether it is being drawn. */
@@ -121,13 +128,16 @@ public final class Drawing {
             timer.start();
         } else if (waits || going.get() && (shown >= until || findings.chance().isEmpty() || drawn() != shown)) {
             // All is drawn, or something else has been done meanwhile.
-            waits = false;
-            going.set(false);
-            timer.stop();
+            halt();
         }
     }
 
     private void step(long now) {
+        if (!model.isInHand()) {
+            // Another part is: it goes on when this one is turned to again, where something is left over.
+            halt();
+            return;
+        }
         if (model.findings().chance().filter(ChanceInView::isUnderway).isPresent()) {
             stillSince = stillSince == 0 ? now : stillSince;
             if (!waits || now - stillSince > STILL * A_SECOND) {

@@ -2,16 +2,22 @@ package hestra.desktop.window;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.Set;
 import javafx.scene.input.KeyCode;
 
+import hestra.Kelp;
 import hestra.chance.Pile;
 import hestra.chance.Play;
 import hestra.chance.Watched;
 import hestra.desk.ChanceInView;
 import hestra.desk.ChanceState;
+import hestra.desk.Edit;
 import hestra.desk.Note;
 import hestra.desk.PlotEdit;
 import hestra.exercise.Exercise;
+import hestra.exercise.Part;
 import hestra.figure.Below;
 import hestra.numbers.DecimalMark;
 import hestra.task.Keepable;
@@ -111,6 +117,52 @@ class ChanceInTheWindowTest {
                     .isPresent());
             assertThat(person.sees("chance-stop")).isFalse();
         }
+    }
+
+    @Test
+    void aLongRunThatIsStoppedStaysStopped() throws IOException {
+        try (Person person = Person.at(Exercise.study("many", "Many", DecimalMark.POINT), folder)) {
+            StringBuilder many = new StringBuilder("x\ty\n");
+            for (int i = 0; i < 3_000; i++) {
+                many.append(i).append('\t').append(i * 7 % 31).append('\n');
+            }
+            person.copied(many.toString());
+            person.press(KeyCode.CONTROL, KeyCode.V);
+            person.apply(new PlotEdit.PlayChance(Play.SHUFFLE, 7));
+            person.apply(new PlotEdit.Draw(90_000));
+            assertThat(person.sees("chance-stop")).isTrue();
+            person.click("chance-stop");
+            int stopped = state(person).drawn();
+            assertThat(stopped).isLessThan(90_000);
+            person.apply(new Edit.Hover(OptionalInt.of(3)));
+            person.pause();
+            assertThat(pile(person).draws()).isEqualTo(stopped);
+            assertThat(person.sees("chance-stop")).isFalse();
+        }
+    }
+
+    @Test
+    void inAnotherPartNothingIsDrawnForTheOneBefore() throws IOException {
+        Exercise two = Kelp.exercise().withFirst(part -> part.withHeld(Set.of()));
+        Part other = Part.blank("part-2").withData(Kelp.table());
+        Exercise exercise = two.withParts(List.of(two.first(), other));
+        try (Person person = Person.at(exercise, folder)) {
+            person.apply(new PlotEdit.PlayChance(Play.DRAW_AGAIN, 7));
+            person.settle();
+            person.click("chance-thousand");
+            person.until("some draws", () -> state(person).drawn() >= 3);
+            person.apply(new Edit.GoTo("part-2"));
+            int before = drawnInFirst(person);
+            person.pause();
+            assertThat(drawnInFirst(person)).isEqualTo(before);
+            assertThat(person.model().findings().part().id()).isEqualTo("part-2");
+            person.apply(new Edit.GoTo(two.first().id()));
+            assertThat(person.sees("chance-stop")).isFalse();
+        }
+    }
+
+    private static int drawnInFirst(Person person) {
+        return person.model().desk().work().part(person.model().desk().exercise().first()).plot().chance().orElseThrow().drawn();
     }
 
     @Test
