@@ -33,6 +33,7 @@ import hestra.data.DataTable;
 import hestra.data.Roles;
 import hestra.data.Row;
 import hestra.data.Variable;
+import hestra.desk.ChanceEdit;
 import hestra.desk.PlotEdit;
 import hestra.desktop.files.OpenDesk;
 import hestra.desktop.files.Settings;
@@ -181,8 +182,8 @@ public final class DragFrames {
     /** A point is dragged while the lines of a thousand shuffles stand among the points. */
     private static void chance(int points, List<Long> bare, MainWindow window, PlotView plot, Robot robot) throws IOException {
         FxThread.call(() -> {
-            window.model().apply(new PlotEdit.PlayChance(Play.SHUFFLE, 1));
-            window.model().apply(new PlotEdit.Draw(1_000));
+            window.model().apply(new ChanceEdit.PlayChance(Play.SHUFFLE, 1));
+            window.model().apply(new ChanceEdit.Draw(1_000));
             return null;
         });
         FxThread.settle();

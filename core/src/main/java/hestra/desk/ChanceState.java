@@ -24,10 +24,15 @@ public record ChanceState(Play play, long number, Map<Play, Integer> draws, Watc
     public static final long MOST_NUMBER = 999_999;
 
     public ChanceState {
-        if (number < 1 || number > MOST_NUMBER || draws.values().stream().anyMatch(it -> it < 1 || it > Run.MOST_DRAWS)) {
+        if (!isNumber(number) || draws.values().stream().anyMatch(it -> it < 1 || it > Run.MOST_DRAWS)) {
             throw new IllegalArgumentException("run " + number + " with " + draws + " draws");
         }
         draws = draws.isEmpty() ? Map.of() : Map.copyOf(new EnumMap<>(draws));
+    }
+
+    /** Whether a run may have this number. */
+    static boolean isNumber(long number) {
+        return number >= 1 && number <= MOST_NUMBER;
     }
 
     /** The first run, before anything is drawn. */

@@ -9,9 +9,6 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
-import hestra.chance.Play;
-import hestra.chance.Run;
-import hestra.chance.Watched;
 import hestra.exercise.Part;
 import hestra.exercise.PlotRules;
 import hestra.figure.Below;
@@ -374,77 +371,6 @@ public sealed interface PlotEdit extends WorkEdit {
         @Override
         public PartWork appliedTo(PartWork work) {
             return work.with(work.plot().with(frame));
-        }
-    }
-
-    /**
-     * Chance is played: its pile stands below the plot.
-     *
-     * @param number of the run that begins where none has been begun
-     */
-    record PlayChance(Play play, long number) implements PlotEdit {
-        @Override
-        public String inWords() {
-            return "showing " + play.title().toLowerCase(Locale.ROOT);
-        }
-
-        @Override
-        public PartWork appliedTo(PartWork work) {
-            return number < 1 || number > ChanceState.MOST_NUMBER ? work
-                    : work.with(work.plot().with(work.plot().chance().map(it -> it.with(play))
-                    .orElseGet(() -> ChanceState.begun(play, number))).with(Below.CHANCE));
-        }
-    }
-
-    /** There are so many draws of the play in hand. */
-    record Draw(int total) implements PlotEdit {
-        @Override
-        public String inWords() {
-            return "drawing by chance";
-        }
-
-        @Override
-        public boolean continues(Edit.Lasting before) {
-            return before instanceof Draw;
-        }
-
-        @Override
-        public PartWork appliedTo(PartWork work) {
-            return total < 1 || total > Run.MOST_DRAWS ? work
-                    : work.plot().chance().map(it -> work.with(work.plot().with(it.drawing(total)))).orElse(work);
-        }
-    }
-
-    /** Another run begins, with nothing drawn yet. */
-    record NumberRun(long number) implements PlotEdit {
-        @Override
-        public String inWords() {
-            return "beginning another run";
-        }
-
-        @Override
-        public PartWork appliedTo(PartWork work) {
-            return number < 1 || number > ChanceState.MOST_NUMBER ? work
-                    : work.plot().chance().map(it -> work.with(work.plot().with(it.numbered(number)))).orElse(work);
-        }
-    }
-
-    /** Another number is watched from draw to draw. */
-    record Watch(Watched watched) implements PlotEdit {
-        @Override
-        public String inWords() {
-            return "watching another number";
-        }
-
-        @Override
-        public PartWork appliedTo(PartWork work) {
-            boolean possible = switch (watched) {
-                case Watched.OfCoefficient(int index) -> index >= 0 && index < Watched.MOST_COEFFICIENTS;
-                case Watched.R _ -> true;
-                case Watched.FittedAt(double x) -> Double.isFinite(x);
-            };
-            return possible
-                    ? work.plot().chance().map(it -> work.with(work.plot().with(it.with(watched)))).orElse(work) : work;
         }
     }
 }

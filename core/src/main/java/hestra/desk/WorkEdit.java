@@ -23,7 +23,7 @@ import hestra.tracing.Tracing;
  * changes nothing.
  */
 public sealed interface WorkEdit extends Edit.Local
-        permits PlotEdit, SheetEdit, WorkEdit.ChangeTable, WorkEdit.Restore, WorkEdit.MovePoint, WorkEdit.AddPoint,
+        permits PlotEdit, ChanceEdit, SheetEdit, WorkEdit.ChangeTable, WorkEdit.Restore, WorkEdit.MovePoint, WorkEdit.AddPoint,
         WorkEdit.RemovePoints, WorkEdit.BringColumns, WorkEdit.ChooseRoles, WorkEdit.PlayAgain, WorkEdit.PutBack,
                 WorkEdit.ReadPicture {
 

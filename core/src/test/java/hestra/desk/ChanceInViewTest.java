@@ -29,8 +29,8 @@ import static org.assertj.core.api.Assertions.within;
 /** What follows from the plays that are on: from the run's number, how many draws there are, and the data. */
 class ChanceInViewTest {
 
-    private static final PlotEdit SHUFFLE = new PlotEdit.PlayChance(Play.SHUFFLE, 41);
-    private static final PlotEdit AGAIN = new PlotEdit.PlayChance(Play.DRAW_AGAIN, 99);
+    private static final WorkEdit SHUFFLE = new ChanceEdit.PlayChance(Play.SHUFFLE, 41);
+    private static final WorkEdit AGAIN = new ChanceEdit.PlayChance(Play.DRAW_AGAIN, 99);
 
     private static Desk desk(UnaryOperator<Part> change) {
         return Desk.open(Kelp.exercise().withFirst(change));
@@ -64,7 +64,7 @@ class ChanceInViewTest {
         Findings begun = after(open(), SHUFFLE);
         assertThat(begun.playing()).contains(Play.SHUFFLE);
         assertThat(begun.chance().orElseThrow().asked()).isEmpty();
-        Findings both = after(open(), SHUFFLE, new PlotEdit.Draw(30), AGAIN, new PlotEdit.Draw(7));
+        Findings both = after(open(), SHUFFLE, new ChanceEdit.Draw(30), AGAIN, new ChanceEdit.Draw(7));
         assertThat(state(both).number()).as("the run that was begun").isEqualTo(41);
         assertThat(pile(both).draws()).isEqualTo(7);
         Findings back = after(both.desk(), SHUFFLE);
@@ -73,28 +73,28 @@ class ChanceInViewTest {
         assertThat(away.chance()).isEmpty();
         assertThat(away.plot().chance()).isSameAs(ChanceMarks.NONE);
         assertThat(away.played()).as("for what was kept of it").isPresent();
-        Findings anew = after(back.desk(), new PlotEdit.NumberRun(5));
+        Findings anew = after(back.desk(), new ChanceEdit.NumberRun(5));
         assertThat(state(anew).draws()).isEmpty();
         assertThat(state(anew).number()).isEqualTo(5);
     }
 
     @Test
     void theSameRunGivesTheSameHoweverItWasDrawn() {
-        double[] atOnce = pile(after(open(), AGAIN, new PlotEdit.Draw(60))).values();
+        double[] atOnce = pile(after(open(), AGAIN, new ChanceEdit.Draw(60))).values();
         Findings stepwise = Findings.of(open());
-        for (PlotEdit edit : List.of(AGAIN, new PlotEdit.Draw(1), new PlotEdit.Draw(20), new PlotEdit.Draw(60))) {
+        for (WorkEdit edit : List.of(AGAIN, new ChanceEdit.Draw(1), new ChanceEdit.Draw(20), new ChanceEdit.Draw(60))) {
             stepwise = stepwise.next(stepwise.desk().apply(edit));
             stepwise.chance().orElseThrow().asked();
         }
         assertThat(pile(stepwise).values()).isEqualTo(atOnce);
-        assertThat(pile(after(open(), new PlotEdit.PlayChance(Play.DRAW_AGAIN, 100), new PlotEdit.Draw(60))).values())
+        assertThat(pile(after(open(), new ChanceEdit.PlayChance(Play.DRAW_AGAIN, 100), new ChanceEdit.Draw(60))).values())
                 .as("another number").isNotEqualTo(atOnce);
     }
 
     @Test
     void drawsThatFollowOneAnotherAreUndoneTogether() {
         History history = History.of(open());
-        for (PlotEdit edit : List.of(SHUFFLE, new PlotEdit.Draw(1), new PlotEdit.Draw(2), new PlotEdit.Draw(12))) {
+        for (WorkEdit edit : List.of(SHUFFLE, new ChanceEdit.Draw(1), new ChanceEdit.Draw(2), new ChanceEdit.Draw(12))) {
             history = history.apply(edit);
         }
         History before = history.apply(new Edit.Undo());
@@ -105,18 +105,18 @@ class ChanceInViewTest {
     @Test
     void whatNoRunCanHaveChangesNothing() {
         Desk begun = open().apply(SHUFFLE);
-        for (PlotEdit edit : List.of(new PlotEdit.Draw(0), new PlotEdit.Draw(100_001), new PlotEdit.NumberRun(0),
-                new PlotEdit.NumberRun(1_000_000), new PlotEdit.Watch(new Watched.FittedAt(Double.NaN)),
-                new PlotEdit.Watch(new Watched.OfCoefficient(-1)))) {
+        for (WorkEdit edit : List.of(new ChanceEdit.Draw(0), new ChanceEdit.Draw(100_001), new ChanceEdit.NumberRun(0),
+                new ChanceEdit.NumberRun(1_000_000), new ChanceEdit.Watch(new Watched.FittedAt(Double.NaN)),
+                new ChanceEdit.Watch(new Watched.OfCoefficient(-1)))) {
             assertThat(begun.apply(edit)).as("%s", edit).isEqualTo(begun);
         }
-        assertThat(open().apply(new PlotEdit.Draw(3))).isEqualTo(open());
-        assertThat(open().apply(new PlotEdit.PlayChance(Play.SHUFFLE, 0))).isEqualTo(open());
+        assertThat(open().apply(new ChanceEdit.Draw(3))).isEqualTo(open());
+        assertThat(open().apply(new ChanceEdit.PlayChance(Play.SHUFFLE, 0))).isEqualTo(open());
     }
 
     @Test
     void aPointThatIsMovedMakesThePileAnew() {
-        Findings before = after(open(), SHUFFLE, new PlotEdit.Draw(1_000));
+        Findings before = after(open(), SHUFFLE, new ChanceEdit.Draw(1_000));
         assertThat(pile(before).isOfAll()).isTrue();
         assertThat(pile(before).asFar()).as("the order of the lengths and its reverse").isEqualTo(2);
         Findings moving = before.next(before.desk().apply(new WorkEdit.MovePoint(0, 2, 7.5, 1)));
@@ -135,7 +135,7 @@ class ChanceInViewTest {
 
     @Test
     void chanceShowsTheLineSoItWaitsUntilThatIsOpen() {
-        Findings held = after(desk(part -> part.withHeld(Set.of(Aid.EQUATION))), SHUFFLE, new PlotEdit.Draw(10));
+        Findings held = after(desk(part -> part.withHeld(Set.of(Aid.EQUATION))), SHUFFLE, new ChanceEdit.Draw(10));
         assertThat(held.mayPlay()).isFalse();
         assertThat(held.chance()).isEmpty();
         assertThat(held.played()).isEmpty();
@@ -150,7 +150,7 @@ class ChanceInViewTest {
                 .containsExactly(Watched.SLOPE, Watched.INTERCEPT, new Watched.R(), new Watched.FittedAt(4));
         Findings few = after(desk(part -> part.withHeld(Set.of(Aid.R, Aid.PREDICTION))), SHUFFLE);
         assertThat(few.chance().orElseThrow().watchable()).containsExactly(Watched.SLOPE, Watched.INTERCEPT);
-        Findings watched = after(all.desk(), new PlotEdit.Watch(new Watched.FittedAt(4)),
+        Findings watched = after(all.desk(), new ChanceEdit.Watch(new Watched.FittedAt(4)),
                 new PlotEdit.ReadAt(OptionalDouble.of(7)));
         assertThat(watched.chance().orElseThrow().watched()).as("it goes with the reading line")
                 .contains(new Watched.FittedAt(7));
@@ -165,12 +165,12 @@ class ChanceInViewTest {
     void anotherSampleNeedsATruth() {
         assertThat(after(open()).offers(Play.ANOTHER_SAMPLE)).isFalse();
         assertThat(after(open()).offers(Play.SHUFFLE)).isTrue();
-        Findings none = after(open(), new PlotEdit.PlayChance(Play.ANOTHER_SAMPLE, 1), new PlotEdit.Draw(5));
+        Findings none = after(open(), new ChanceEdit.PlayChance(Play.ANOTHER_SAMPLE, 1), new ChanceEdit.Draw(5));
         assertThat(none.chance().orElseThrow().problem()).hasValueSatisfying(it -> assertThat(it).contains("by a recipe"));
         assertThat(none.plot().chance()).isSameAs(ChanceMarks.NONE);
         Desk made = Desk.open(Kelp.exercise()).apply(new PartEdit.WriteRecipe(Recipe.simple().withSeed(3)));
         Desk free = Desk.open(made.exercise().withFirst(part -> part.withHeld(Set.of())));
-        Findings sampled = after(free, new PlotEdit.PlayChance(Play.ANOTHER_SAMPLE, 1), new PlotEdit.Draw(50));
+        Findings sampled = after(free, new ChanceEdit.PlayChance(Play.ANOTHER_SAMPLE, 1), new ChanceEdit.Draw(50));
         assertThat(sampled.offers(Play.ANOTHER_SAMPLE)).isTrue();
         assertThat(pile(sampled).size()).isEqualTo(50);
         assertThat(PlotDescription.of(sampled).paragraph()).contains("Below it: Run 1, 50 samples. The slopes lie from ");
@@ -179,14 +179,14 @@ class ChanceInViewTest {
 
     @Test
     void thePlotShowsTheLastDrawAndTheLinesBeforeIt() {
-        ChanceMarks shuffled = after(open(), SHUFFLE, new PlotEdit.Draw(40)).plot().chance();
+        ChanceMarks shuffled = after(open(), SHUFFLE, new ChanceEdit.Draw(40)).plot().chance();
         assertThat(shuffled.lines()).hasSize(39);
         assertThat(shuffled.dealt().stream().mapToDouble(ChanceMarks.Dealt::y).sorted().toArray()).isEqualTo(Kelp.LENGTHS);
         assertThat(shuffled.dealt().stream().mapToDouble(it -> it.from().orElseThrow()).toArray()).isEqualTo(Kelp.LENGTHS);
         double meanY = Arrays.stream(Kelp.LENGTHS).average().orElseThrow();
         assertThat(shuffled.lines()).as("every shuffle has the same means")
                 .allSatisfy(line -> assertThat(line.at(6)).isCloseTo(meanY, within(1e-12)));
-        ChanceMarks again = after(open(), AGAIN, new PlotEdit.Draw(40)).plot().chance();
+        ChanceMarks again = after(open(), AGAIN, new ChanceEdit.Draw(40)).plot().chance();
         assertThat(again.dealt()).isEmpty();
         assertThat(again.times().values().stream().mapToInt(it -> it).sum()).isEqualTo(5);
         assertThat(again.band()).allSatisfy(it -> assertThat(it.low()).isLessThan(it.high()));
@@ -196,7 +196,7 @@ class ChanceInViewTest {
 
     @Test
     void onTheWayThePointsLieBetweenWhereTheyWereAndWhereTheyGo() {
-        Findings once = after(open(), SHUFFLE, new PlotEdit.Draw(1));
+        Findings once = after(open(), SHUFFLE, new ChanceEdit.Draw(1));
         ChanceMarks whole = once.plot().chance();
         ChanceMarks half = once.plot().gliding(0.5).chance();
         assertThat(whole.moves()).isTrue();
@@ -213,7 +213,7 @@ class ChanceInViewTest {
         double[] x = IntStream.range(0, n).asDoubleStream().toArray();
         Findings begun = after(open(), new WorkEdit.ChangeTable(new TableEdit.Paste(0, 0, DoubleStream.of(x)
                 .mapToObj(it -> List.of(Double.toString(it), Double.toString(it * 0.5 % 17))).toList())), SHUFFLE,
-                new PlotEdit.Draw(300));
+                new ChanceEdit.Draw(300));
         ChanceInView chance = begun.chance().orElseThrow();
         assertThat(chance.isUnderway()).isTrue();
         int first = pile(begun).draws();

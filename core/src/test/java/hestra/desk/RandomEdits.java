@@ -227,10 +227,10 @@ public final class RandomEdits {
         Slot slot = one(Slot.values());
         OptionalDouble place = random.nextInt(4) == 0 ? OptionalDouble.empty() : OptionalDouble.of(number());
         return switch (random.nextInt(23)) {
-            case 19 -> new PlotEdit.PlayChance(one(Play.values()), random.nextInt(4));
-            case 20 -> new PlotEdit.Draw(random.nextInt(300) - 1);
-            case 21 -> new PlotEdit.NumberRun(random.nextInt(9));
-            case 22 -> new PlotEdit.Watch(random.nextInt(3) == 0 ? new Watched.R() : random.nextBoolean()
+            case 19 -> new ChanceEdit.PlayChance(one(Play.values()), random.nextInt(4));
+            case 20 -> new ChanceEdit.Draw(random.nextInt(300) - 1);
+            case 21 -> new ChanceEdit.NumberRun(random.nextInt(9));
+            case 22 -> new ChanceEdit.Watch(random.nextInt(3) == 0 ? new Watched.R() : random.nextBoolean()
                     ? new Watched.OfCoefficient(random.nextInt(5) - 1) : new Watched.FittedAt(number()));
             case 16 -> new PlotEdit.ShowForm(new EquationNotation(random.nextBoolean(), random.nextBoolean(),
                     one(EquationNotation.Base.values())));

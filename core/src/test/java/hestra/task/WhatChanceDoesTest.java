@@ -11,6 +11,7 @@ import hestra.chance.Play;
 import hestra.chance.Watched;
 import hestra.data.DataTable;
 import hestra.data.TableEdit;
+import hestra.desk.ChanceEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
@@ -62,7 +63,7 @@ class WhatChanceDoesTest {
     }
 
     private static Edit[] played(Play play, long number, int draws) {
-        return new Edit[] {new PlotEdit.PlayChance(play, number), new PlotEdit.Draw(draws)};
+        return new Edit[] {new ChanceEdit.PlayChance(play, number), new ChanceEdit.Draw(draws)};
     }
 
     private static Optional<String> unfinished(Desk desk, WhatChanceDoes task) {
@@ -100,13 +101,13 @@ class WhatChanceDoesTest {
         WhatChanceDoes few = new WhatChanceDoes(SHUFFLE.terms(), Play.DRAW_AGAIN, 100, Quantity.SLOPE, 0.9,
                 new Rounding.Places(4), false, false);
         for (long number : List.of(3L, 77L)) {
-            Desk desk = scattered(few, new PlotEdit.PlayChance(Play.DRAW_AGAIN, number), new PlotEdit.ShowLevel(0.9),
-                    new PlotEdit.Draw(240));
+            Desk desk = scattered(few, new ChanceEdit.PlayChance(Play.DRAW_AGAIN, number), new PlotEdit.ShowLevel(0.9),
+                    new ChanceEdit.Draw(240));
             Interval middle = pile(desk).middle(0.9).orElseThrow();
             Verdict right = verdict(desk, few, Played.NOTHING.withLow("%.4f".formatted(middle.low()))
                     .withHigh("%.4f".formatted(middle.high())));
             assertThat(right.isRight()).as(right.message()).isTrue();
-            Verdict other = verdict(desk.apply(new PlotEdit.NumberRun(number + 1)).apply(new PlotEdit.Draw(240)), few,
+            Verdict other = verdict(desk.apply(new ChanceEdit.NumberRun(number + 1)).apply(new ChanceEdit.Draw(240)), few,
                     Played.NOTHING.withLow("%.4f".formatted(middle.low())).withHigh("%.4f".formatted(middle.high())));
             assertThat(other.isRight()).as("the numbers of another run").isFalse();
             assertThat(other.parts()).extracting(Verdict.Part::name).containsExactly("lower end", "upper end");
@@ -129,9 +130,10 @@ class WhatChanceDoesTest {
     void aLevelThatNeedsMoreDrawsThanAreAskedForSaysSo() {
         WhatChanceDoes high = new WhatChanceDoes(SHUFFLE.terms(), Play.DRAW_AGAIN, 100, Quantity.SLOPE, 0.99,
                 new Rounding.Places(2), false, false);
-        Desk desk = desk(high, new PlotEdit.PlayChance(Play.DRAW_AGAIN, 4), new PlotEdit.ShowLevel(0.99), new PlotEdit.Draw(100));
+        Desk desk = desk(high, new ChanceEdit.PlayChance(Play.DRAW_AGAIN, 4), new PlotEdit.ShowLevel(0.99),
+                new ChanceEdit.Draw(100));
         assertThat(unfinished(desk, high)).contains("199 draws at least are needed for the middle 99 %.");
-        Desk more = desk.apply(new PlotEdit.Draw(199));
+        Desk more = desk.apply(new ChanceEdit.Draw(199));
         Interval middle = pile(more).middle(0.99).orElseThrow();
         assertThat(verdict(more, high, Played.NOTHING.withLow("%.2f".formatted(middle.low()))
                 .withHigh("%.2f".formatted(middle.high()))).isRight()).isTrue();
@@ -140,12 +142,12 @@ class WhatChanceDoesTest {
     @Test
     void pointsThatWereSetAsideTakeNoPartInTheJudgementEither() {
         Desk without = desk(SHUFFLE, new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(4), "a torn one")),
-                new PlotEdit.PlayChance(Play.SHUFFLE, 8), new PlotEdit.Draw(200));
+                new ChanceEdit.PlayChance(Play.SHUFFLE, 8), new ChanceEdit.Draw(200));
         // Four blades have 24 orders.
         assertThat(pile(without).draws()).isEqualTo(24);
         assertThat(verdict(without, SHUFFLE, SAID.withLow("0.083").with(ChanceConclusion.LEAVES_OPEN)).isRight()).isTrue();
-        Desk only = desk(SHUFFLE, new PlotEdit.FitOnly(Set.of(0, 1, 2, 3)), new PlotEdit.PlayChance(Play.SHUFFLE, 8),
-                new PlotEdit.Draw(200));
+        Desk only = desk(SHUFFLE, new PlotEdit.FitOnly(Set.of(0, 1, 2, 3)), new ChanceEdit.PlayChance(Play.SHUFFLE, 8),
+                new ChanceEdit.Draw(200));
         assertThat(verdict(only, SHUFFLE, SAID.withLow("0.083").with(ChanceConclusion.LEAVES_OPEN)).isRight()).isTrue();
         assertThat(verdict(only, SHUFFLE, SAID.withLow("0.083")).mistakes()).containsExactly(Mistake.DECISION_REVERSED);
     }
@@ -155,7 +157,7 @@ class WhatChanceDoesTest {
         assertThat(unfinished(desk(SHUFFLE), SHUFFLE)).contains("Turn on Shuffle above the plot.");
         assertThat(unfinished(desk(SHUFFLE, played(Play.DRAW_AGAIN, 1, 2_000)), SHUFFLE))
                 .contains("Turn on Shuffle above the plot.");
-        assertThat(unfinished(desk(SHUFFLE, new PlotEdit.PlayChance(Play.SHUFFLE, 1)), SHUFFLE))
+        assertThat(unfinished(desk(SHUFFLE, new ChanceEdit.PlayChance(Play.SHUFFLE, 1)), SHUFFLE))
                 .contains("At least 1,000 shuffles are asked for.");
         assertThat(unfinished(desk(SHUFFLE, played(Play.SHUFFLE, 1, 40)), SHUFFLE))
                 .contains("960 more: at least 1,000 shuffles are asked for.");
@@ -164,14 +166,14 @@ class WhatChanceDoesTest {
         assertThat(unfinished(desk(AGAIN, played(Play.DRAW_AGAIN, 1, 999)), AGAIN))
                 .contains("1 more: at least 1,000 draws are asked for.");
         Desk shuffled = desk(SHUFFLE, played(Play.SHUFFLE, 1, 1_000));
-        assertThat(unfinished(shuffled.apply(new PlotEdit.Watch(new Watched.R())), SHUFFLE))
+        assertThat(unfinished(shuffled.apply(new ChanceEdit.Watch(new Watched.R())), SHUFFLE))
                 .contains("Choose the slope above the pile: something else is watched.");
         assertThat(unfinished(shuffled.apply(new PlotEdit.AddCurve(new Curve.Polynomial(2))), SHUFFLE))
                 .contains("Select the line of least squares: the pile is of another curve.");
         assertThat(unfinished(shuffled.apply(new WorkEdit.MovePoint(2, 6, 9, 1)), SHUFFLE))
                 .contains("Your points are not those that were given. Compare your table with them first.");
-        assertThat(unfinished(desk(AGAIN, new PlotEdit.PlayChance(Play.DRAW_AGAIN, 1), new PlotEdit.ShowLevel(0.9),
-                new PlotEdit.Draw(1_000)), AGAIN)).contains("Choose 95 % for the level of intervals, at the readings.");
+        assertThat(unfinished(desk(AGAIN, new ChanceEdit.PlayChance(Play.DRAW_AGAIN, 1), new PlotEdit.ShowLevel(0.9),
+                new ChanceEdit.Draw(1_000)), AGAIN)).contains("Choose 95 % for the level of intervals, at the readings.");
         assertThat(unfinished(shuffled.apply(new Edit.Draft(ID, Played.NOTHING.withLow("0.017"))), SHUFFLE))
                 .contains("Say what the number says.");
         assertThat(unfinished(shuffled.apply(new Edit.Draft(ID, Played.NOTHING.withLow("0.017")

@@ -24,11 +24,11 @@ import javafx.scene.layout.VBox;
 
 import hestra.chance.Play;
 import hestra.chance.Run;
+import hestra.desk.ChanceEdit;
 import hestra.desk.ChanceInView;
 import hestra.desk.ChanceState;
 import hestra.desk.Findings;
 import hestra.desk.PlotDescription;
-import hestra.desk.PlotEdit;
 import hestra.desktop.figure.FigureView;
 import hestra.desktop.look.Look;
 import hestra.desktop.model.DeskModel;
@@ -122,7 +122,7 @@ public final class ChanceView extends VBox {
         Tip.set(anew, "start another run, with nothing drawn yet");
         anew.setOnAction(_ -> {
             drawing.stop();
-            model.apply(new PlotEdit.NumberRun(Run.unchosen()));
+            model.apply(new ChanceEdit.NumberRun(Run.unchosen()));
         });
         watched.setId("chance-watched");
         watched.getStyleClass().setAll("quiet", "menu");
@@ -142,7 +142,7 @@ public final class ChanceView extends VBox {
         boolean possible = typed.matches("[0-9]{1,6}") && Long.parseLong(typed) >= 1;
         if (possible && Long.parseLong(typed) != before) {
             drawing.stop();
-            model.apply(new PlotEdit.NumberRun(Long.parseLong(typed)));
+            model.apply(new ChanceEdit.NumberRun(Long.parseLong(typed)));
         } else {
             number.setText(Long.toString(before));
         }
@@ -202,7 +202,7 @@ public final class ChanceView extends VBox {
             item.setId("watch-" + chance.inWords(it, findings).toLowerCase(Locale.ROOT).replace(' ', '-'));
             item.setToggleGroup(group);
             item.setSelected(chance.watched().filter(it::equals).isPresent());
-            item.setOnAction(_ -> model.apply(new PlotEdit.Watch(it)));
+            item.setOnAction(_ -> model.apply(new ChanceEdit.Watch(it)));
             return item;
         }).toList());
         watched.setText(chance.watched().map(it -> chance.inWords(it, findings)).orElse("–"));

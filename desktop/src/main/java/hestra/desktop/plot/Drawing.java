@@ -8,6 +8,7 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 
 import hestra.chance.Play;
 import hestra.chance.Run;
+import hestra.desk.ChanceEdit;
 import hestra.desk.ChanceInView;
 import hestra.desk.ChanceState;
 import hestra.desk.Findings;
@@ -59,7 +60,7 @@ public final class Drawing {
         if (model.findings().playing().filter(play::equals).isPresent()) {
             model.apply(new PlotEdit.ShowBelow(Below.RESIDUALS));
         } else {
-            model.apply(new PlotEdit.PlayChance(play, Run.unchosen()));
+            model.apply(new ChanceEdit.PlayChance(play, Run.unchosen()));
             begun.run();
         }
     }
@@ -82,7 +83,7 @@ public final class Drawing {
             return;
         }
         if (more == 1 || Platform.getPreferences().isReducedMotion()) {
-            model.apply(new PlotEdit.Draw(until));
+            model.apply(new ChanceEdit.Draw(until));
             return;
         }
         since = 0;
@@ -95,7 +96,7 @@ public final class Drawing {
         if (going.get()) {
             halt();
             model.findings().chance().filter(ChanceInView::isUnderway).flatMap(ChanceInView::asked)
-                    .ifPresent(it -> model.apply(new PlotEdit.Draw(it.pile().draws())));
+                    .ifPresent(it -> model.apply(new ChanceEdit.Draw(it.pile().draws())));
         }
     }
 
@@ -155,6 +156,6 @@ public final class Drawing {
         double t = (now - since) / A_SECOND;
         double by = FIRST_RATE / GROWTH * Math.expm1(GROWTH * t);
         shown = (int) Math.min(until, Math.max(shown + 1.0, from + by));
-        model.apply(new PlotEdit.Draw(shown));
+        model.apply(new ChanceEdit.Draw(shown));
     }
 }

@@ -12,8 +12,8 @@ import javafx.scene.layout.FlowPane;
 
 import hestra.chance.Play;
 import hestra.chance.Run;
+import hestra.desk.ChanceEdit;
 import hestra.desk.Findings;
-import hestra.desk.PlotEdit;
 import hestra.desktop.model.DeskModel;
 import hestra.desktop.parts.Names;
 import hestra.desktop.parts.RadioList;
@@ -44,7 +44,7 @@ final class ChanceForm extends TaskForm {
         turnOn.getStyleClass().add("quiet");
         Tip.set(turnOn, task.play().meaning());
         turnOn.setOnAction(_ -> {
-            model.apply(new PlotEdit.PlayChance(task.play(), Run.unchosen()));
+            model.apply(new ChanceEdit.PlayChance(task.play(), Run.unchosen()));
             toPlot.run();
         });
         getChildren().addAll(toDo, turnOn);

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.function.Supplier;
 
 import hestra.chance.Play;
+import hestra.desk.ChanceEdit;
 import hestra.desk.Edit;
 import hestra.desk.PartEdit;
 import hestra.desk.PlotEdit;
@@ -39,8 +40,8 @@ final class CurveTour {
     /** On the ropes: shuffled a thousand times, and what is read off the pile. */
     void shuffle() {
         model.get().apply(new Edit.TurnTo(Optional.of("shuffle")));
-        model.get().apply(new PlotEdit.PlayChance(Play.SHUFFLE, RUN));
-        model.get().apply(new PlotEdit.Draw(DRAWS));
+        model.get().apply(new ChanceEdit.PlayChance(Play.SHUFFLE, RUN));
+        model.get().apply(new ChanceEdit.Draw(DRAWS));
         model.get().apply(new Edit.Draft("shuffle", Played.NOTHING.with(ChanceMeaning.IF_UNRELATED)));
     }
 

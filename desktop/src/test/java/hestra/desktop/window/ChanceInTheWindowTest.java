@@ -11,11 +11,11 @@ import hestra.Kelp;
 import hestra.chance.Pile;
 import hestra.chance.Play;
 import hestra.chance.Watched;
+import hestra.desk.ChanceEdit;
 import hestra.desk.ChanceInView;
 import hestra.desk.ChanceState;
 import hestra.desk.Edit;
 import hestra.desk.Note;
-import hestra.desk.PlotEdit;
 import hestra.exercise.Exercise;
 import hestra.exercise.Part;
 import hestra.figure.Below;
@@ -91,7 +91,7 @@ class ChanceInTheWindowTest {
     @Test
     void drawingIsStoppedWhereItIs() throws IOException {
         try (Person person = ropes()) {
-            person.apply(new PlotEdit.PlayChance(Play.DRAW_AGAIN, 7));
+            person.apply(new ChanceEdit.PlayChance(Play.DRAW_AGAIN, 7));
             person.settle();
             assertThat(person.sees("chance-stop")).isFalse();
             person.click("chance-thousand");
@@ -108,8 +108,8 @@ class ChanceInTheWindowTest {
     @Test
     void aPointThatIsDraggedHasThePileDrawnAnewOnceItStandsStill() throws IOException {
         try (Person person = ropes()) {
-            person.apply(new PlotEdit.PlayChance(Play.SHUFFLE, 7));
-            person.apply(new PlotEdit.Draw(1_000));
+            person.apply(new ChanceEdit.PlayChance(Play.SHUFFLE, 7));
+            person.apply(new ChanceEdit.Draw(1_000));
             double before = pile(person).ours();
             person.drag(person.point(0), person.point(5));
             person.until("the pile of the new points", () -> person.model().findings().chance()
@@ -128,8 +128,8 @@ class ChanceInTheWindowTest {
             }
             person.copied(many.toString());
             person.press(KeyCode.CONTROL, KeyCode.V);
-            person.apply(new PlotEdit.PlayChance(Play.SHUFFLE, 7));
-            person.apply(new PlotEdit.Draw(90_000));
+            person.apply(new ChanceEdit.PlayChance(Play.SHUFFLE, 7));
+            person.apply(new ChanceEdit.Draw(90_000));
             assertThat(person.sees("chance-stop")).isTrue();
             person.click("chance-stop");
             int stopped = state(person).drawn();
@@ -147,7 +147,7 @@ class ChanceInTheWindowTest {
         Part other = Part.blank("part-2").withData(Kelp.table());
         Exercise exercise = two.withParts(List.of(two.first(), other));
         try (Person person = Person.at(exercise, folder)) {
-            person.apply(new PlotEdit.PlayChance(Play.DRAW_AGAIN, 7));
+            person.apply(new ChanceEdit.PlayChance(Play.DRAW_AGAIN, 7));
             person.settle();
             person.click("chance-thousand");
             person.until("some draws", () -> state(person).drawn() >= 3);
@@ -168,7 +168,7 @@ class ChanceInTheWindowTest {
     @Test
     void byKeysAloneFromThePlotToAnotherNumber() throws IOException {
         try (Person person = ropes()) {
-            person.apply(new PlotEdit.PlayChance(Play.SHUFFLE, 7));
+            person.apply(new ChanceEdit.PlayChance(Play.SHUFFLE, 7));
             person.focusPlot();
             person.press(KeyCode.SPACE);
             person.press(KeyCode.SPACE);

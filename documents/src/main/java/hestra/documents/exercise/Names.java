@@ -5,6 +5,7 @@ import java.util.Map;
 
 import hestra.chance.Watched;
 import hestra.data.TableEdit;
+import hestra.desk.ChanceEdit;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
 import hestra.desk.PartEdit;
@@ -83,10 +84,10 @@ final class Names {
         name("show-level", PlotEdit.ShowLevel.class);
         name("dress-plot", PlotEdit.DressPlot.class);
         name("show-frame", PlotEdit.ShowFrame.class);
-        name("play-chance", PlotEdit.PlayChance.class);
-        name("draw", PlotEdit.Draw.class);
-        name("number-run", PlotEdit.NumberRun.class);
-        name("watch", PlotEdit.Watch.class);
+        name("play-chance", ChanceEdit.PlayChance.class);
+        name("draw", ChanceEdit.Draw.class);
+        name("number-run", ChanceEdit.NumberRun.class);
+        name("watch", ChanceEdit.Watch.class);
         // Watched
         name("coefficient", Watched.OfCoefficient.class);
         name("r", Watched.R.class);

@@ -25,6 +25,7 @@ import hestra.data.PointChange;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
 import hestra.data.Variable;
+import hestra.desk.ChanceEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
@@ -125,9 +126,9 @@ class JournalFileTest {
             new PartEdit.WriteRules(new PlotRules(Set.of(PointChange.ADD, PointChange.REMOVE), new EquationNotation(false, false))
                     .with(KeptShare.NINE_TENTHS)), new WorkEdit.AddPoint(9, 6.5), new WorkEdit.RemovePoints(List.of(0, 2)),
             new PlotEdit.ShowFrame(Optional.of(new Frame(0, 1, -2, 3))), new PlotEdit.ShowFrame(Optional.empty()),
-            new PlotEdit.PlayChance(Play.DRAW_AGAIN, 4127), new PlotEdit.Draw(1_000), new PlotEdit.NumberRun(7),
-            new PlotEdit.Watch(new Watched.R()), new PlotEdit.Watch(new Watched.FittedAt(2.5)),
-            new PlotEdit.Watch(Watched.INTERCEPT),
+            new ChanceEdit.PlayChance(Play.DRAW_AGAIN, 4127), new ChanceEdit.Draw(1_000), new ChanceEdit.NumberRun(7),
+            new ChanceEdit.Watch(new Watched.R()), new ChanceEdit.Watch(new Watched.FittedAt(2.5)),
+            new ChanceEdit.Watch(Watched.INTERCEPT),
             new Edit.Draft("describe", Described.NOTHING.withSentence("rising")),
                     new Edit.Draft("roles", new Answer.RolesChosen(Optional.empty())),
             new Edit.Check("roles"), new Edit.TakeHint("roles"), new Edit.Name("Ida"), new Edit.Undo(), new Edit.Redo(),

@@ -18,6 +18,7 @@ import hestra.chance.Play;
 import hestra.chance.Watched;
 import hestra.data.Roles;
 import hestra.data.TableEdit;
+import hestra.desk.ChanceEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.ExerciseEdit;
@@ -60,8 +61,8 @@ class StudyFileTest {
                         new WorkEdit.ChangeTable(new TableEdit.SetAside(List.of(2), "odd")),
                 new PlotEdit.AddCurve(new Curve.Polynomial(2)), new PlotEdit.ReadAt(OptionalDouble.of(7.5)),
                         new PlotEdit.Pin(List.of(3.0, 20.0)), new PlotEdit.ShowLayer(Layer.SQUARES, true),
-                new PlotEdit.PlayChance(Play.SHUFFLE, 4127), new PlotEdit.Draw(200),
-                new PlotEdit.Watch(new Watched.FittedAt(7.5)),
+                new ChanceEdit.PlayChance(Play.SHUFFLE, 4127), new ChanceEdit.Draw(200),
+                new ChanceEdit.Watch(new Watched.FittedAt(7.5)),
                 new PlotEdit.ShowDigits(OptionalInt.of(6)), new PlotEdit.TakeInHand(Slot.LINE),
                         new SheetEdit.WriteLine(0, CalculationLine.typed("q = slope * 2"), Optional.empty()),
                 new SheetEdit.KeepLine(END, CalculationLine.typed("q = slope * 2")))) {

@@ -5,6 +5,7 @@ import java.util.Set;
 
 import hestra.Kelp;
 import hestra.chance.Play;
+import hestra.desk.ChanceEdit;
 import hestra.desk.Desk;
 import hestra.desk.Edit;
 import hestra.desk.Findings;
@@ -25,7 +26,7 @@ class KeptPileTest {
 
     private static Desk kept(boolean follows, Edit... afterwards) {
         Desk desk = Desk.open(Kelp.exercise().withFirst(part -> part.withHeld(Set.of())));
-        for (Edit edit : List.of(new PlotEdit.PlayChance(Play.DRAW_AGAIN, 4127), new PlotEdit.Draw(500),
+        for (Edit edit : List.of(new ChanceEdit.PlayChance(Play.DRAW_AGAIN, 4127), new ChanceEdit.Draw(500),
                 new SheetEdit.Keep(OwnSheet.Spot.before(OwnSheet.MOST), Keepable.CHANCE, follows))) {
             desk = desk.apply(edit);
         }
@@ -48,7 +49,7 @@ class KeptPileTest {
         assertThat(before.caption()).startsWith("Run 4127, 500 draws. The middle 95 % of the slope: ");
         assertThat(before.alternative()).contains("The slopes lie from ").contains("Ours is 0.515");
         assertThat(before.drawing().at(new Layout(500, 200, 1)).ground()).anyMatch(Mark.Box.class::isInstance);
-        Piece.Plot after = (Piece.Plot) piece(kept(false, new PlotEdit.NumberRun(9), new PlotEdit.Draw(20),
+        Piece.Plot after = (Piece.Plot) piece(kept(false, new ChanceEdit.NumberRun(9), new ChanceEdit.Draw(20),
                 new PlotEdit.ShowBelow(Below.RESIDUALS)));
         assertThat(after.caption()).isEqualTo(before.caption());
         assertThat(after.drawing().at(new Layout(500, 200, 1)).ground())
@@ -57,8 +58,8 @@ class KeptPileTest {
 
     @Test
     void onePileThatFollowsThePlotIsThatOfNow() {
-        assertThat(((Piece.Plot) piece(kept(true, new PlotEdit.NumberRun(9), new PlotEdit.Draw(20)))).caption())
+        assertThat(((Piece.Plot) piece(kept(true, new ChanceEdit.NumberRun(9), new ChanceEdit.Draw(20)))).caption())
                 .startsWith("Run 9, 20 draws.");
-        assertThat(piece(kept(true, new PlotEdit.NumberRun(9)))).isInstanceOf(Piece.Remark.class);
+        assertThat(piece(kept(true, new ChanceEdit.NumberRun(9)))).isInstanceOf(Piece.Remark.class);
     }
 }
