@@ -107,8 +107,7 @@ public record ChanceWords(Asked asked, NumberStyle style, String x, String y) {
     /** What the headline counts, or lies between, the rest of its sentence. */
     public String ofWhat() {
         return switch (told()) {
-            case AS_FAR -> (pile().isOfAll() ? "arrangements" : "shuffles") + " gave " + watchedWithArticle()
-                    + " at least as far from " + middleOfChance() + " as " + style.show(pile().ours()) + ".";
+            case AS_FAR -> (pile().isOfAll() ? "arrangements " : "shuffles ") + gave();
             case HELD -> "samples gave " + aLevel() + " interval that holds the true " + watched() + ", "
                     + style.show(asked.run().truth().orElseThrow()) + ".";
             case MIDDLE -> middle().isPresent()
@@ -118,11 +117,15 @@ public record ChanceWords(Asked asked, NumberStyle style, String x, String y) {
         };
     }
 
+    private String gave() {
+        return "gave " + watchedWithArticle() + " at least as far from " + middleOfChance() + " as " + style.show(pile().ours())
+                + ".";
+    }
+
     /** The share, or the middle, as one sentence. */
     public String sentence() {
         return switch (told()) {
-            case AS_FAR -> share() + " gave " + watchedWithArticle() + " at least as far from " + middleOfChance() + " as "
-                    + style.show(pile().ours()) + ".";
+            case AS_FAR -> share() + " " + gave();
             case HELD -> share() + " " + ofWhat();
             case MIDDLE -> "The middle " + level() + " % of " + ofTheWatched() + ": "
                     + middle().map(this::between).orElse("too few draws to say") + ".";

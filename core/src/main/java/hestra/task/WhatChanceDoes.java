@@ -1,12 +1,10 @@
 package hestra.task;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 import hestra.chance.Asked;
@@ -16,9 +14,7 @@ import hestra.chance.Play;
 import hestra.chance.Playing;
 import hestra.chance.Run;
 import hestra.chance.Watched;
-import hestra.data.Cell;
 import hestra.data.Pairs;
-import hestra.data.Row;
 import hestra.feedback.Mistake;
 import hestra.feedback.NumberCriteria;
 import hestra.feedback.NumberJudge;
@@ -138,35 +134,8 @@ public record WhatChanceDoes(Terms terms, Play play, int draws, Quantity watched
     @Override
     public Played standing(Bench bench) {
         Played begun = bench.draft(this, Played.NOTHING).as(Played.class);
-        Truth truth = bench.truth();
-        Set<Integer> taken = new HashSet<>();
-        boolean given = bench.roles().isEmpty() || bench.roles().get().explanatory() == truth.roles().explanatory()
-                && bench.roles().get().response() == truth.roles().response();
-        Set<Integer> only = bench.handiwork().chance().map(ChancePlayed::only).orElse(Set.of());
-        Placement placement = bench.placement();
-        for (int place = 0; place < bench.table().size(); place++) {
-            Row row = bench.table().row(place);
-            if (!row.isSetAside() && (only.isEmpty() || only.contains(place)) && hasPair(row, truth)) {
-                int printed = placement.printedAt(place);
-                given &= printed >= 0 && printed < truth.data().size() && isSame(row, truth.data().row(printed), truth);
-                taken.add(printed);
-            }
-        }
-        Set<Integer> without = new HashSet<>(IntStream.range(0, truth.pairs().size()).mapToObj(truth.pairs()::row).toList());
-        without.removeAll(taken);
-        return begun.of(bench.handiwork().chance(), without, given);
-    }
-
-    private static boolean hasPair(Row row, Truth truth) {
-        return row.cell(truth.roles().explanatory()) instanceof Cell.Measured
-                && row.cell(truth.roles().response()) instanceof Cell.Measured;
-    }
-
-    private static boolean isSame(Row row, Row printed, Truth truth) {
-        return Pairs.countOf(row, truth.roles().count()).equals(Pairs.countOf(printed, truth.roles().count()))
-                && IntStream.of(truth.roles().explanatory(), truth.roles().response())
-                .allMatch(column -> row.cell(column) instanceof Cell.Measured(String _, double mine)
-                        && printed.cell(column) instanceof Cell.Measured(String _, double theirs) && mine == theirs);
+        TakenPoints taken = TakenPoints.of(bench, bench.handiwork().chance().map(ChancePlayed::only).orElse(Set.of()));
+        return begun.of(bench.handiwork().chance(), taken.without(), taken.given());
     }
 
     @Override
