@@ -92,7 +92,7 @@ public final class ChanceInView {
         } else if (same.isPresent() && before.get().is(state.drawn(), level, watchable)) {
             return before.get();
         }
-        return new ChanceInView(playing, state.play(), state.drawn(), level, watchable);
+        return new ChanceInView(playing, state.play(), state.drawn(), level, playing instanceof Run ? watchable : List.of());
     }
 
     private boolean is(int draws, double ofLevel, List<Watched> ofWatchable) {

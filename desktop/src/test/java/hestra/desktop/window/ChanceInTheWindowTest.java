@@ -23,6 +23,8 @@ import hestra.numbers.DecimalMark;
 import hestra.task.Keepable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -36,10 +38,34 @@ class ChanceInTheWindowTest {
     private Path folder;
 
     private Person ropes() throws IOException {
+        return pasted(ROPES);
+    }
+
+    private Person pasted(String data) throws IOException {
         Person person = Person.at(Exercise.study("ropes", "Ropes by the pier", DecimalMark.POINT), folder);
-        person.copied(ROPES);
+        person.copied(data);
         person.press(KeyCode.CONTROL, KeyCode.V);
         return person;
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2|3 3|3 4|3 5|3, All values of y are equal", "2|3 4|5, Two points are too few", "3|1 3|2 3|5, x"})
+    void whereNothingCanBeDrawnItIsSaidWhyAndNothingCanBePressed(String pairs, String why) throws IOException {
+        try (Person person = pasted("depth\tdays\n" + pairs.replace('|', '\t').replace(' ', '\n') + "\n")) {
+            for (Play play : Play.values()) {
+                person.apply(new ChanceEdit.PlayChance(play, 7));
+                person.apply(new ChanceEdit.Draw(20));
+                person.settle();
+                boolean possible = person.model().findings().chance().orElseThrow().problem().isEmpty();
+                assertThat(person.text("chance-watched").equals("\u2013")).as("%s, %s: there is nothing to watch", pairs, play)
+                        .isEqualTo(!possible);
+            }
+            person.apply(new ChanceEdit.PlayChance(Play.SHUFFLE, 7));
+            person.settle();
+            assertThat(person.text("chance-sentence")).contains(why);
+            person.click("chance-once");
+            assertThat(person.sees("chance-headline")).isFalse();
+        }
     }
 
     private static ChanceState state(Person person) {
@@ -121,13 +147,11 @@ class ChanceInTheWindowTest {
 
     @Test
     void aLongRunThatIsStoppedStaysStopped() throws IOException {
-        try (Person person = Person.at(Exercise.study("many", "Many", DecimalMark.POINT), folder)) {
-            StringBuilder many = new StringBuilder("x\ty\n");
-            for (int i = 0; i < 3_000; i++) {
-                many.append(i).append('\t').append(i * 7 % 31).append('\n');
-            }
-            person.copied(many.toString());
-            person.press(KeyCode.CONTROL, KeyCode.V);
+        StringBuilder many = new StringBuilder("x\ty\n");
+        for (int i = 0; i < 3_000; i++) {
+            many.append(i).append('\t').append(i * 7 % 31).append('\n');
+        }
+        try (Person person = pasted(many.toString())) {
             person.apply(new ChanceEdit.PlayChance(Play.SHUFFLE, 7));
             person.apply(new ChanceEdit.Draw(90_000));
             assertThat(person.sees("chance-stop")).isTrue();
